@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Api\AbsenceController;
 use App\Http\Controllers\Api\CustomerController;
+use App\Http\Controllers\Api\MeController;
 use App\Http\Controllers\Api\MessageController;
 use App\Http\Controllers\Api\PlaceController;
 use App\Http\Controllers\Api\TalkController;
@@ -32,7 +33,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::get('tasks/{task}/files/{file}', [TaskReadController::class, 'file']);
         Route::get('tasks/{task}/history', [TaskReadController::class, 'history']);
         Route::post('tasks/preview', [TaskReadController::class, 'preview']);
-        Route::get('me', [AbsenceController::class, 'me']);
+        Route::get('me', MeController::class);
     });
     Route::middleware(TokenMay::carry(TokenAbility::Work))->group(static function (): void {
         Route::patch('tasks/{task}', [TaskWorkController::class, 'change']);

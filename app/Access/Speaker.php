@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Access;
 
-use App\Models\Access\SentKey;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
-use Carbon\CarbonImmutable;
 use OpenBaton\Core\Subject\Author;
 
 /**
@@ -18,7 +16,7 @@ final readonly class Speaker
 {
     private const CUSTOMER = 'the customer';
 
-    private function __construct(private ?User $user, private bool $isCustomer, private ?RequestKey $key = null) {}
+    private function __construct(private ?User $user, private bool $isCustomer) {}
 
     public static function user(User $user): self
     {
@@ -31,9 +29,9 @@ final readonly class Speaker
     }
 
     /** Another system, by its token; for the customer, or for the token's owner. */
-    public static function system(User $owner, bool $forCustomer, RequestKey $key): self
+    public static function system(User $owner, bool $forCustomer): self
     {
-        return new self($owner, $forCustomer, $key);
+        return new self($owner, $forCustomer);
     }
 
     public function actor(): Actor
@@ -50,18 +48,5 @@ final readonly class Speaker
     public function columns(): array
     {
         return ['user_id' => $this->isCustomer ? null : $this->user?->id, 'from_customer' => $this->isCustomer];
-    }
-
-    /** Within the transaction that does it: that it comes once is decided by the key. */
-    public function useKey(): void
-    {
-        if ($this->key !== null) {
-            SentKey::query()->create([
-                'user_id' => $this->key->userId,
-                'key' => $this->key->key,
-                'hash' => $this->key->hash,
-                'at' => CarbonImmutable::now(),
-            ]);
-        }
     }
 }

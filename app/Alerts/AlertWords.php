@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Alerts;
 
-use App\Bridge\SnapshotSource;
+use App\Bridge\Snapshot;
 use App\Models\Messages\Message;
 use App\Models\Tasks\ChainCut;
 use App\Words\Words;
@@ -12,18 +12,16 @@ use OpenBaton\Core\Alert\AlertKind;
 use OpenBaton\Core\Alert\Condition;
 
 /** Says alerts in the language of the house, each with its place; more than five of a kind at once as one. */
-final readonly class AlertWords
+final class AlertWords
 {
     private const MOST = 5;
-
-    public function __construct(private SnapshotSource $snapshots) {}
 
     /**
      * @param list<Condition> $conditions of that kind
      *
      * @return list<SaidAlert>
      */
-    public function of(AlertKind $kind, array $conditions): array
+    public static function of(AlertKind $kind, array $conditions, Snapshot $house): array
     {
         $words = new Words();
         if (count($conditions) > self::MOST) {
@@ -35,7 +33,7 @@ final readonly class AlertWords
             ];
         }
 
-        return array_map(fn(Condition $one): SaidAlert => $this->one($one, $words), $conditions);
+        return array_map(static fn(Condition $one): SaidAlert => self::one($one, $house, $words), $conditions);
     }
 
     /** Where it is seen and put right. */
@@ -48,9 +46,8 @@ final readonly class AlertWords
         };
     }
 
-    private function one(Condition $of, Words $words): SaidAlert
+    private static function one(Condition $of, Snapshot $house, Words $words): SaidAlert
     {
-        $house = $this->snapshots->current();
         $path = "alerts.said.{$of->kind->value}";
 
         return match ($of->kind) {

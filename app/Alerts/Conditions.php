@@ -23,6 +23,13 @@ final class Conditions
     /** Of each kind that rows tell. */
     private const MOST = 500;
 
+    /** Kinds that are found in the work in hand of everybody. */
+    private const OF_WORK = [
+        AlertKind::Overload->value,
+        AlertKind::CannotBeInTime->value,
+        AlertKind::SkillMissing->value,
+    ];
+
     /**
      * @param array<string, Alert> $alerts by kind
      *
@@ -30,36 +37,48 @@ final class Conditions
      */
     public static function of(array $alerts, HouseAt $house, CarbonImmutable $now): array
     {
-        $threshold = static fn(AlertKind $kind): int => $alerts[$kind->value]->threshold ?? 0;
-        $found = [
-            ...(new WorkConditions(
-                $house->snapshot->roster,
-                $threshold(AlertKind::Overload),
-                $threshold(AlertKind::CannotBeInTime),
-            ))->of(WorkReader::ofEverybody($house->snapshot), $now->getTimestamp()),
-            ...self::unplaced($now->subMinutes($threshold(AlertKind::Unplaced))),
-            ...self::rows(
-                AlertKind::GivenUp,
-                Message::query()
-                    ->where('state', MessageState::GivenUp)
-                    ->orderByDesc('id')
-                    ->limit(self::MOST)
-                    ->pluck('id')
-                    ->all(),
-            ),
-            ...self::rows(
-                AlertKind::Cut,
-                ChainCut::query()->whereNull('seen_at')->limit(self::MOST)->pluck('id')->all(),
-            ),
-        ];
-        $conditions = [];
-        foreach (array_filter($alerts, static fn(Alert $one): bool => $one->on === true) as $kind => $alert) {
-            $conditions[$kind] = array_values(
-                array_filter($found, static fn(Condition $one): bool => $one->kind->value === $kind),
-            );
+        $on = array_filter($alerts, static fn(Alert $one): bool => $one->on === true);
+        $conditions = array_map(static fn(): array => [], $on);
+        foreach (self::found($on, $house, $now) as $one) {
+            if (isset($conditions[$one->kind->value])) {
+                $conditions[$one->kind->value][] = $one;
+            }
         }
 
         return $conditions;
+    }
+
+    /**
+     * @param array<string, Alert> $on those that are, by kind
+     *
+     * @return iterable<Condition>
+     */
+    private static function found(array $on, HouseAt $house, CarbonImmutable $now): iterable
+    {
+        $threshold = static fn(AlertKind $kind): int => $on[$kind->value]->threshold ?? 0;
+        if (array_intersect_key($on, array_flip(self::OF_WORK)) !== []) {
+            yield from (new WorkConditions(
+                $house->snapshot->roster,
+                $threshold(AlertKind::Overload),
+                $threshold(AlertKind::CannotBeInTime),
+            ))->of(WorkReader::ofEverybody($house->snapshot), $now->getTimestamp());
+        }
+        if (isset($on[AlertKind::Unplaced->value])) {
+            yield from self::unplaced($now->subMinutes($threshold(AlertKind::Unplaced)));
+        }
+        yield from self::rows(
+            AlertKind::GivenUp,
+            Message::query()
+                ->where('state', MessageState::GivenUp)
+                ->orderByDesc('id')
+                ->limit(self::MOST)
+                ->pluck('id')
+                ->all(),
+        );
+        yield from self::rows(
+            AlertKind::Cut,
+            ChainCut::query()->whereNull('seen_at')->limit(self::MOST)->pluck('id')->all(),
+        );
     }
 
     /** @return list<Condition> tasks that came by then, and were with nobody ever since */

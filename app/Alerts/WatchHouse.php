@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Alerts;
 
+use App\Bridge\HouseAt;
 use App\Bridge\Houses;
 use App\Models\Alerts\Alert;
 use App\Models\Alerts\RaisedAlert;
@@ -41,23 +42,17 @@ final class WatchHouse implements ShouldQueue
     /** Whether it is time to look again; whoever asks first has it. */
     public static function isDue(CarbonImmutable $now): bool
     {
-        return DB::transaction(
-            static fn(): bool => ClockMark::query()
-                ->whereKey(self::MARK)
-                ->where('until', '>', $now->subMinutes(self::MINUTES))
-                ->doesntExist() && ClockMark::advance(self::MARK, $now) <= $now,
-            attempts: 3,
-        );
+        return ClockMark::isOver(self::MARK, self::MINUTES, $now);
     }
 
-    public function handle(Houses $houses, AlertWords $words): void
+    public function handle(Houses $houses): void
     {
         $alerts = Alert::ofHouse();
         $house = $houses->now();
         $now = CarbonImmutable::now();
         foreach (Conditions::of($alerts, $house, $now) as $kind => $conditions) {
             DB::transaction(
-                static fn() => self::look($alerts[$kind], AlertKind::from($kind), $conditions, $words, $now),
+                static fn() => self::look($alerts[$kind], AlertKind::from($kind), $conditions, $house, $now),
                 attempts: 3,
             );
         }
@@ -68,7 +63,7 @@ final class WatchHouse implements ShouldQueue
         Alert $alert,
         AlertKind $kind,
         array $conditions,
-        AlertWords $words,
+        HouseAt $house,
         CarbonImmutable $now,
     ): void {
         // Two workers that look at once tell of each thing once.
@@ -88,9 +83,8 @@ final class WatchHouse implements ShouldQueue
                 ->whereIn('about', $some)
                 ->update(['held_at' => $now]);
         }
-        $raised = array_values(
-            array_filter($conditions, static fn(Condition $one): bool => in_array($one->about, $watch->raised, true)),
-        );
+        $new = array_flip($watch->raised);
+        $raised = array_values(array_filter($conditions, static fn(Condition $one): bool => isset($new[$one->about])));
         foreach (array_chunk($raised, 500) as $some) {
             RaisedAlert::query()->insert(
                 array_map(
@@ -104,7 +98,7 @@ final class WatchHouse implements ShouldQueue
                 ),
             );
         }
-        self::tell($alert, $words->of($kind, $raised), $now);
+        self::tell($alert, AlertWords::of($kind, $raised, $house->snapshot), $now);
     }
 
     /** @param list<SaidAlert> $said */
@@ -132,12 +126,8 @@ final class WatchHouse implements ShouldQueue
     {
         $named = $alert->peopleIds();
 
-        return Person::query()
-            ->whereHas('user')
-            ->when($named !== [], static fn($people) => $people->whereKey($named))
-            ->with('user')
-            ->get()
-            ->filter(static fn(Person $one): bool => $one->user?->leads() === true)
-            ->values();
+        return Person::leads()->filter(
+            static fn(Person $one): bool => $named === [] || in_array($one->id, $named, true),
+        );
     }
 }

@@ -17,7 +17,8 @@ final class KeepMessage
 {
     /**
      * @param string               $cause  of what made it: that can happen twice, the message cannot
-     * @param array<string, mixed> $values other columns, its text and its state among them
+     * @param bool                 $held   somebody looks at it before it goes
+     * @param array<string, mixed> $values other columns, its text among them
      * @param User|null            $by     who has written it; null: it was made by itself
      */
     public function __invoke(
@@ -26,9 +27,16 @@ final class KeepMessage
         Address $to,
         Channel $channel,
         CarbonImmutable $at,
+        bool $held,
         array $values,
         ?User $by = null,
     ): Message {
+        $state = match (true) {
+            // Nothing is known of how to reach them: rules hear of that as of any that is given up.
+            $to->address === null => MessageState::GivenUp,
+            $held => MessageState::Held,
+            default => MessageState::ToBeSent,
+        };
         $message = Message::query()->firstOrCreate(
             ['key' => hash('sha256', "{$cause} {$for->key()} {$channel->value}")],
             $values + [
@@ -38,11 +46,14 @@ final class KeepMessage
                 'address' => $to->address,
                 'channel' => $channel,
                 'at' => $at,
+                'state' => $state,
+                'to_tell_rules' => $state === MessageState::GivenUp,
+                'problem' => $to->address === null ? Problem::NO_ADDRESS : null,
             ],
         );
         if ($message->wasRecentlyCreated) {
             $message->putDown(
-                $message->state === MessageState::GivenUp ? MessageStepKind::GivenUp : MessageStepKind::Prepared,
+                $state === MessageState::GivenUp ? MessageStepKind::GivenUp : MessageStepKind::Prepared,
                 $at,
                 $message->problem,
                 $by,

@@ -8,7 +8,6 @@ use App\Database\Stamp;
 use App\DomainEvents\EventConsumer;
 use App\DomainEvents\HandedEvent;
 use App\DomainEvents\MessagePrepared;
-use OpenBaton\Core\Message\MessageState;
 use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Message\RecipientKind;
 
@@ -46,22 +45,14 @@ final readonly class PrepareMessages implements EventConsumer
         if ($address === null) {
             return;
         }
-        $state = match (true) {
-            $address->address === null => MessageState::GivenUp,
-            $draft->held || ($recipient->kind === RecipientKind::Customer && HoldForCustomers::all())
-                => MessageState::Held,
-            default => MessageState::ToBeSent,
-        };
-        ($this->keep)("event {$of->id}", $recipient, $address, $draft->channel, $of->at, [
+        $held = $draft->held || ($recipient->kind === RecipientKind::Customer && HoldForCustomers::all());
+        ($this->keep)("event {$of->id}", $recipient, $address, $draft->channel, $of->at, $held, [
             'task_id' => $taskId,
             'subject' => $draft->subject === '' ? null : $draft->subject,
             'text' => $draft->text,
             'files' => $draft->files ? MessageFiles::of($taskId) : null,
             'due_at' => $draft->due === null ? null : Stamp::of($draft->due),
-            'state' => $state,
-            'to_tell_rules' => $state === MessageState::GivenUp,
             'not_before' => $draft->notBefore === null ? null : Stamp::of($draft->notBefore),
-            'problem' => $address->address === null ? Problem::NO_ADDRESS : null,
             'rule' => $draft->ruleId,
             'rulebook_version_id' => $event->versionId,
         ]);

@@ -12,7 +12,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Message\HarmlessText;
-use OpenBaton\Core\Message\MessageState;
 use OpenBaton\Core\Message\RecipientKind;
 
 /** Somebody writes a message about a task; sent twice under one key it is one. */
@@ -37,6 +36,7 @@ final readonly class WriteMessage
                 $to,
                 $channel,
                 CarbonImmutable::now(),
+                $held,
                 [
                     'task_id' => $task->id,
                     'subject' => $channel->hasSubject()
@@ -46,7 +46,6 @@ final readonly class WriteMessage
                     'files' => $written->files && $channel->takesFiles() ? MessageFiles::of($task->id) : null,
                     'due_at' => $task->due_at,
                     'not_before' => $written->notBefore,
-                    'state' => $held ? MessageState::Held : MessageState::ToBeSent,
                 ],
                 $by,
             ),

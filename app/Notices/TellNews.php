@@ -18,7 +18,6 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Message\HarmlessText;
-use OpenBaton\Core\Message\MessageState;
 use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Message\RecipientKind;
 use OpenBaton\Core\Workload\Priority;
@@ -178,10 +177,9 @@ final readonly class TellNews
             // The page on which they choose says that it does not reach them.
             return;
         }
-        ($this->keep)($cause, new Recipient(RecipientKind::Person, $listener->person->id), $to, $channel, $now, [
+        ($this->keep)($cause, new Recipient(RecipientKind::Person, $listener->person->id), $to, $channel, $now, false, [
             'subject' => $channel->hasSubject() ? HarmlessText::line($subject, TextLimits::NAME) : null,
             'text' => HarmlessText::prose($text, $channel->most()),
-            'state' => MessageState::ToBeSent,
         ]);
     }
 }

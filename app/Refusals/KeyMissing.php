@@ -12,6 +12,16 @@ final class KeyMissing extends Refused
         return new self('key_missing.request');
     }
 
+    public static function ofTask(): self
+    {
+        return new self('key_missing.task');
+    }
+
+    public static function ofMessage(): self
+    {
+        return new self('key_missing.message');
+    }
+
     public function status(): int
     {
         return 400;

@@ -143,7 +143,7 @@ final readonly class Remind
     private function people(Reminder $reminder, Task $task): array
     {
         return match ($reminder->audience) {
-            Audience::Holder => ReminderMoments::holders($task),
+            Audience::Holder => $task->holderIds(),
             Audience::Reviewer => array_values(array_filter([$task->reviewer_id], is_string(...))),
             Audience::Self => $this->self($reminder->person, $reminder, $task),
             Audience::Customer => [],
@@ -157,9 +157,7 @@ final readonly class Remind
 
         return match (true) {
             $person === null => [],
-            $reminder->task_id === null => in_array($person->id, ReminderMoments::holders($task), true)
-                ? [$person->id]
-                : [],
+            $reminder->task_id === null => in_array($person->id, $task->holderIds(), true) ? [$person->id] : [],
             default => $user !== null && $this->sight->includes($user, $task) ? [$person->id] : [],
         };
     }

@@ -7,14 +7,12 @@ namespace App\Reminders;
 use App\Messages\Addresses;
 use App\Messages\HoldForCustomers;
 use App\Messages\KeepMessage;
-use App\Messages\Problem;
 use App\Messages\SendMessages;
 use App\Models\Reminders\Reminder;
 use App\Models\Reminders\ReminderMoment;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Message\HarmlessText;
-use OpenBaton\Core\Message\MessageState;
 use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Message\RecipientKind;
 
@@ -32,20 +30,22 @@ final readonly class RemindCustomer
         foreach ($reminder->by() as $channel) {
             $to = $channel->takes($recipient->kind) ? $this->addresses->of($recipient, $channel, $task->id) : null;
             if ($to !== null) {
-                ($this->keep)("reminder {$moment->id}", $recipient, $to, $channel, $moment->at, [
-                    'task_id' => $task->id,
-                    'reminder_id' => $reminder->id,
-                    'hangs_on' => $moment->hangs_on,
-                    'subject' => $channel->hasSubject() ? HarmlessText::line($task->title, TextLimits::NAME) : null,
-                    'text' => HarmlessText::prose($says, $channel->most()),
-                    'due_at' => $task->due_at,
-                    'state' => match (true) {
-                        $to->address === null => MessageState::GivenUp,
-                        HoldForCustomers::all() => MessageState::Held,
-                        default => MessageState::ToBeSent,
-                    },
-                    'problem' => $to->address === null ? Problem::NO_ADDRESS : null,
-                ]);
+                ($this->keep)(
+                    "reminder {$moment->id}",
+                    $recipient,
+                    $to,
+                    $channel,
+                    $moment->at,
+                    HoldForCustomers::all(),
+                    [
+                        'task_id' => $task->id,
+                        'reminder_id' => $reminder->id,
+                        'hangs_on' => $moment->hangs_on,
+                        'subject' => $channel->hasSubject() ? HarmlessText::line($task->title, TextLimits::NAME) : null,
+                        'text' => HarmlessText::prose($says, $channel->most()),
+                        'due_at' => $task->due_at,
+                    ],
+                );
             }
         }
         SendMessages::dispatch();

@@ -113,7 +113,10 @@ final readonly class ReminderMoments
             ->orWhere(
                 static fn(Builder $own): Builder => $own
                     ->whereNull('task_id')
-                    ->whereIn('person_id', $tasks->flatMap(self::holders(...))->unique()),
+                    ->whereIn(
+                        'person_id',
+                        $tasks->flatMap(static fn(Task $task): array => $task->holderIds())->unique(),
+                    ),
             )
             ->orderBy('id')
             ->get();
@@ -124,13 +127,7 @@ final readonly class ReminderMoments
         return match (true) {
             $reminder->task_kind_id !== null => $reminder->task_kind_id === $task->task_kind_id,
             $reminder->task_id !== null => $reminder->task_id === $task->id,
-            default => in_array($reminder->person_id, self::holders($task), true),
+            default => in_array($reminder->person_id, $task->holderIds(), true),
         };
-    }
-
-    /** @return list<string> ids of people */
-    public static function holders(Task $task): array
-    {
-        return array_values(array_filter([$task->assignee_id, ...$task->holdsWith->modelKeys()], is_string(...)));
     }
 }

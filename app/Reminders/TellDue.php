@@ -44,11 +44,11 @@ final class TellDue
                 ->where('due_at', '>', $from)
                 ->where('due_at', '<=', $to)
                 ->with('holdsWith:id')
-                ->select(['id', 'assignee_id', 'due_at'])
+                ->select(['id', 'assignee_id', 'do_together', 'due_at'])
                 ->chunkById(self::PIECE, static function ($tasks) use (&$told, $kind): void {
                     $mutes = Mutes::of($tasks->modelKeys());
                     foreach ($tasks as $task) {
-                        foreach (ReminderMoments::holders($task) as $personId) {
+                        foreach ($task->holderIds() as $personId) {
                             if (!$mutes->includes($personId, $task->id)) {
                                 $told[] = new NewNotice(CarbonImmutable::now(), $personId, $kind, $task->id);
                             }

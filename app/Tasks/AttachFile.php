@@ -41,7 +41,6 @@ final readonly class AttachFile
                     reason: $name,
                     happened: [new FileAdded($by->authorOn($task))],
                     besides: static function (Task $row) use ($file, $path, $name, $by): void {
-                        $by->useKey();
                         TaskFile::query()->create([
                             'task_id' => $row->id,
                             ...$by->columns(),

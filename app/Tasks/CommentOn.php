@@ -41,7 +41,6 @@ final readonly class CommentOn
                     ...array_map(static fn(string $slug): Mentioned => new Mentioned($author, $slug), $mentions),
                 ],
                 besides: static function (Task $row, ?Person $for) use ($body, $mentions, $by): void {
-                    $by->useKey();
                     Comment::query()->create([
                         'task_id' => $row->id,
                         ...$by->columns(),

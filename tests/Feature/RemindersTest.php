@@ -9,6 +9,7 @@ use App\Models\Reminders\Reminder;
 use App\Models\Reminders\ReminderMoment;
 use App\Models\Tasks\Task;
 use App\Reminders\WorkOutReminders;
+use Illuminate\Support\Facades\Queue;
 use OpenBaton\Core\Message\MessageState;
 use Tests\Support\Clock;
 use Tests\Support\House;
@@ -135,6 +136,24 @@ it('reminds a customer by a message, which can not go out once the date has move
     // Somebody takes it up again all the same: it does not go.
     $this->post('/messages/release', ['messages' => [$message->id]]);
     expect($message->refresh()->state)->toBe(MessageState::Dropped);
+});
+
+it('gives a message up, and tells rules, where nothing is known of how to reach the customer', function (): void {
+    setsReminder('hanneke', [
+        'kind' => 'bench-repair',
+        'audience' => 'customer',
+        'channels' => ['text'],
+        'text' => 'Soon.',
+    ])->assertSessionHasNoErrors();
+    Queue::fake();
+    heldTask();
+    remindedAt('2026-03-03T13:00:00Z');
+    $message = Message::query()->sole();
+    expect([$message->state, $message->to_tell_rules, becameOf($message)])->toBe([
+        MessageState::GivenUp,
+        true,
+        ['given_up'],
+    ]);
 });
 
 it('works out what is there already when one is set, changed and taken out', function (): void {

@@ -32,6 +32,14 @@ trait HeldByPeople
         };
     }
 
+    /** @return list<string> ids of all who hold it */
+    public function holderIds(): array
+    {
+        $others = $this->do_together === null ? [] : $this->holdsWith->modelKeys();
+
+        return array_values(array_filter([$this->assignee_id, ...$others], is_string(...)));
+    }
+
     /** @return list<string> of all who hold it */
     public function holderNames(): array
     {

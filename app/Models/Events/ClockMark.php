@@ -27,6 +27,17 @@ final class ClockMark extends Model
 
     protected $casts = ['until' => 'immutable_datetime'];
 
+    /** Whether so many minutes are over since somebody has looked; whoever asks first looks. */
+    public static function isOver(string $name, int $minutes, CarbonImmutable $now): bool
+    {
+        self::query()->insertOrIgnore(['name' => $name, 'until' => $now->subMinutes($minutes)]);
+
+        return self::query()
+            ->whereKey($name)
+            ->where('until', '<=', $now->subMinutes($minutes))
+            ->update(['until' => $now]) === 1;
+    }
+
     /**
      * Within a transaction, which holds it from then on: goes on to a moment.
      *

@@ -9,6 +9,7 @@ use App\Models\Access\User;
 use App\Models\Concerns\BootsByName;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -75,5 +76,17 @@ final class Person extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return Collection<int, self> those who lead the house, with their sign-ins, by name */
+    public static function leads(): Collection
+    {
+        return self::query()
+            ->whereHas('user')
+            ->with('user')
+            ->orderBy('name')
+            ->get()
+            ->filter(static fn(self $one): bool => $one->user?->leads() === true)
+            ->values();
     }
 }

@@ -20,8 +20,6 @@ final class Reach
     /** @var array<int, array{Stretch, int}> in order, each with what is done before it */
     private array $stretches = [];
 
-    private int $whole = 0;
-
     /** @var array<int, int> what was asked for, by instant */
     private array $known = [];
 
@@ -39,30 +37,20 @@ final class Reach
             ->zone()
             ->dateAt($now)
             ->plus(-1);
+        $whole = 0;
         // A shift that began yesterday may still run.
         for ($day = -1; $day < $days; ++$day, $date = $date->plus(1)) {
             $of = Stretch::ofDay($person->hours->spansOf($date), $presence->spansOf($date), $person->capacity, $now);
             foreach ($of as $stretch) {
-                $this->stretches[] = [$stretch, $this->whole];
-                $this->whole += $stretch->between($stretch->from, $stretch->to);
+                $this->stretches[] = [$stretch, $whole];
+                $whole += $stretch->between($stretch->from, $stretch->to);
             }
         }
     }
 
-    /** All that they can do as far as the plan looks. */
-    public function whole(): int
+    public function until(int $instant): int
     {
-        return $this->whole;
-    }
-
-    /** @param int|null $instant null: however late */
-    public function until(?int $instant): int
-    {
-        return match (true) {
-            $instant === null => $this->whole,
-            $instant <= $this->now => 0,
-            default => ($this->known[$instant] ??= $this->found($instant)),
-        };
+        return $instant <= $this->now ? 0 : ($this->known[$instant] ??= $this->found($instant));
     }
 
     /** By halving: the stretch that the instant lies in, or the last one before it. */

@@ -1,7 +1,10 @@
-import type { MessageLine } from '@props/Messages/OutboxPage';
+import type { Channel, MessageLine } from '@props/Messages/OutboxPage';
 import { ask } from './ask';
 import type { Formats } from './format';
 import { say } from './words';
+
+/** In the order in which they are offered. */
+export const CHANNELS: Channel[] = ['mail', 'chat', 'text'];
 
 export type Steered = { done: number; refused: { to: string; said: string }[] };
 

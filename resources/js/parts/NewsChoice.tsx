@@ -1,11 +1,10 @@
 import { useForm } from '@inertiajs/react';
 import type { Channel } from '@props/Messages/OutboxPage';
 import type { NewsChannels, NewsChoice as Choice } from '@props/Tasks/NewsPage';
+import { CHANNELS } from '@/lib/messages';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
-
-const CHANNELS: Channel[] = ['mail', 'chat', 'text'];
 
 type TableProps = {
     sorts: string[];

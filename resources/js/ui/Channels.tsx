@@ -1,7 +1,6 @@
 import type { Channel } from '@props/Messages/OutboxPage';
+import { CHANNELS } from '@/lib/messages';
 import { say } from '@/lib/words';
-
-const CHANNELS: Channel[] = ['mail', 'chat', 'text'];
 
 type Props = { label: string; value: Channel[]; without?: Channel[]; onChange: (channels: Channel[]) => void };
 

@@ -21,18 +21,6 @@ final readonly class AbsenceController
 {
     public function __construct(private Viewer $viewer) {}
 
-    /** Who the owner is. */
-    public function me(): JsonResponse
-    {
-        $person = $this->viewer->person();
-
-        return new JsonResponse([
-            'name' => $this->viewer->user()->name,
-            'person' => $person?->slug,
-            'zone' => $this->viewer->zone()->name,
-        ]);
-    }
-
     public function index(Request $request): JsonResponse
     {
         $page = Latest::page($request, Absence::query()->where('person_id', $this->person()->id)->with('substitutes'));
@@ -46,7 +34,7 @@ final readonly class AbsenceController
     public function store(AbsenceRequest $request, AskAbsence $ask): JsonResponse
     {
         $asked = null;
-        $replayed = Once::do($request, $this->viewer->user(), function () use ($request, $ask, &$asked): void {
+        $replayed = Once::asked($request, $this->viewer->user(), function () use ($request, $ask, &$asked): void {
             $asked = $ask(
                 $request->person(),
                 $request->terms(),
@@ -62,7 +50,7 @@ final readonly class AbsenceController
         return new JsonResponse(
             self::document($absence->load('substitutes')),
             $replayed ? 200 : 201,
-            $replayed ? ['Idempotent-Replayed' => 'true'] : [],
+            Once::headers($replayed),
         );
     }
 
@@ -70,12 +58,12 @@ final readonly class AbsenceController
     {
         $own = Absence::query()->with('person')->where('person_id', $this->person()->id)->findOrFail($absence);
         Gate::authorize('end', $own);
-        $replayed = Once::do($request, $this->viewer->user(), fn() => $end($own, $this->viewer->actor()));
+        $replayed = Once::asked($request, $this->viewer->user(), fn() => $end($own, $this->viewer->actor()));
 
         return new JsonResponse(
             self::document(Absence::query()->with('substitutes')->findOrFail($own->id)),
             200,
-            $replayed ? ['Idempotent-Replayed' => 'true'] : [],
+            Once::headers($replayed),
         );
     }
 

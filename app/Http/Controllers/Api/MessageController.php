@@ -9,7 +9,9 @@ use App\Http\Viewer;
 use App\Messages\EditedMessage;
 use App\Messages\MessagesInSight;
 use App\Messages\SteerMessage;
+use App\Models\Access\User;
 use App\Models\Messages\Message;
+use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -58,47 +60,37 @@ final readonly class MessageController
     /** For this once. */
     public function update(Message $message, EditMessageRequest $request): JsonResponse
     {
-        $replayed = Once::do(
-            $request,
-            $this->viewer->user(),
-            fn() => $this->steer->edit(
-                $message,
-                new EditedMessage(
-                    $request->string('address')->toString(),
-                    $request->subject(),
-                    $request->said(),
-                    $request->has('files') ? $request->files() : $message->fileIds(),
-                ),
-                $request->boolean('send'),
-                $this->viewer->user(),
-            ),
+        $as = new EditedMessage(
+            $request->string('address')->toString(),
+            $request->subject(),
+            $request->said(),
+            $request->has('files') ? $request->files() : $message->fileIds(),
         );
 
-        return $this->answer($message, $replayed);
+        return $this->steered(
+            $message,
+            $request,
+            fn(User $by) => $this->steer->edit($message, $as, $request->boolean('send'), $by),
+        );
     }
 
     public function release(Message $message, Request $request): JsonResponse
     {
-        Gate::authorize('steer', $message);
-        $replayed = Once::do(
-            $request,
-            $this->viewer->user(),
-            fn() => $this->steer->release($message, $this->viewer->user()),
-        );
-
-        return $this->answer($message, $replayed);
+        return $this->steered($message, $request, fn(User $by) => $this->steer->release($message, $by));
     }
 
     public function drop(Message $message, Request $request): JsonResponse
     {
-        Gate::authorize('steer', $message);
-        $replayed = Once::do(
-            $request,
-            $this->viewer->user(),
-            fn() => $this->steer->drop($message, $this->viewer->user()),
-        );
+        return $this->steered($message, $request, fn(User $by) => $this->steer->drop($message, $by));
+    }
 
-        return $this->answer($message, $replayed);
+    /** @param Closure(User): void $do */
+    private function steered(Message $message, Request $request, Closure $do): JsonResponse
+    {
+        Gate::authorize('steer', $message);
+        $by = $this->viewer->user();
+
+        return $this->answer($message, Once::asked($request, $by, static fn() => $do($by)));
     }
 
     private function answer(Message $message, bool $replayed = false): JsonResponse
@@ -108,7 +100,7 @@ final readonly class MessageController
         return new JsonResponse(
             self::document(Message::query()->findOrFail($message->id)),
             200,
-            $replayed ? ['Idempotent-Replayed' => 'true'] : [],
+            Once::headers($replayed),
         );
     }
 

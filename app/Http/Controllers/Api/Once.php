@@ -19,6 +19,8 @@ use Illuminate\Support\Facades\DB;
 final class Once
 {
     /**
+     * What a request with a document asks for.
+     *
      * @param Closure(): mixed $do
      *
      * @return bool whether it had been done before
@@ -26,10 +28,25 @@ final class Once
      * @throws KeyMissing
      * @throws KeyUsedOtherwise
      */
-    public static function do(Request $request, User $by, Closure $do): bool
+    public static function asked(Request $request, User $by, Closure $do): bool
     {
         $asked = "{$request->method()} {$request->path()}\n{$request->header('If-Match')}\n{$request->getContent()}";
-        $key = RequestKey::of($by->id, $request->header('Idempotency-Key'), $asked) ?? throw KeyMissing::ofRequest();
+
+        return self::do(
+            RequestKey::of($by->id, $request->header('Idempotency-Key'), $asked) ?? throw KeyMissing::ofRequest(),
+            $do,
+        );
+    }
+
+    /**
+     * @param Closure(): mixed $do
+     *
+     * @return bool whether it had been done before
+     *
+     * @throws KeyUsedOtherwise
+     */
+    public static function do(RequestKey $key, Closure $do): bool
+    {
         try {
             DB::transaction(static function () use ($key, $do): void {
                 SentKey::query()->create([
@@ -47,5 +64,11 @@ final class Once
         }
 
         return false;
+    }
+
+    /** @return array<string, string> headers of the answer */
+    public static function headers(bool $replayed): array
+    {
+        return $replayed ? ['Idempotent-Replayed' => 'true'] : [];
     }
 }

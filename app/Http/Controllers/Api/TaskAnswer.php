@@ -46,7 +46,7 @@ final class TaskAnswer
     /** What was done with it; nothing of it where it has gone out of sight by that. */
     public function after(Task $task, bool $replayed): JsonResponse
     {
-        $headers = $replayed ? ['Idempotent-Replayed' => 'true'] : [];
+        $headers = Once::headers($replayed);
         $now = Task::query()->with(TaskSubjects::RELATIONS)->findOrFail($task->id);
 
         return Gate::allows('view', $now)

@@ -8,7 +8,6 @@ use App\Access\RequestKey;
 use App\Bridge\DecisionReader;
 use App\Bridge\TaskSubjects;
 use App\Explain\ReasonTrail;
-use App\Http\Problems;
 use App\Http\Revision;
 use App\Http\Viewer;
 use App\Intake\TakeInTask;
@@ -17,6 +16,7 @@ use App\Models\Access\User;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
+use App\Refusals\KeyMissing;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -34,22 +34,13 @@ final class TaskController
         }
         Gate::authorize('takeIn', Task::class);
         $body = (string) $request->getContent();
-        $key = RequestKey::of($user->id, $request->header('Idempotency-Key'), $body);
-        if ($key === null) {
-            return Problems::response(
-                400,
-                'key-missing',
-                'An idempotency key is needed.',
-                'Send an Idempotency-Key header of 8 to 120 visible characters, a new one for each task.',
-            );
-        }
+        $key = RequestKey::of($user->id, $request->header('Idempotency-Key'), $body) ?? throw KeyMissing::ofTask();
         $taken = $takeIn(Node::parse($body), TaskSource::Api, $user, $key);
 
         return new JsonResponse(
             $taken->document->write(TaskAnswer::address($request)),
             $taken->again ? 200 : 201,
-            ['Location' => $taken->document->address(TaskAnswer::address($request))] +
-                ($taken->again ? ['Idempotent-Replayed' => 'true'] : []),
+            ['Location' => $taken->document->address(TaskAnswer::address($request))] + Once::headers($taken->again),
         );
     }
 

@@ -25,7 +25,7 @@ final class TaskReadController
     public function comments(Task $task, Request $request): JsonResponse
     {
         Gate::authorize('view', $task);
-        $page = Latest::page($request, Comment::query()->where('task_id', $task->id)->with('user.person'));
+        $page = Latest::page($request, Comment::query()->where('task_id', $task->id)->with('user'));
 
         return new JsonResponse([
             'comments' => array_map(

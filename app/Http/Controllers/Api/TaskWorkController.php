@@ -29,7 +29,7 @@ final readonly class TaskWorkController
         $replayed = Revision::held(
             $request,
             $task,
-            fn(): bool => Once::do(
+            fn(): bool => Once::asked(
                 $request,
                 $this->viewer->user(),
                 fn() => TaskDeeds::perform($task, $request, $this->viewer),
@@ -58,7 +58,7 @@ final readonly class TaskWorkController
 
     public function tick(Task $task, TickRequest $request, TickItem $tick): JsonResponse
     {
-        $replayed = Once::do(
+        $replayed = Once::asked(
             $request,
             $this->viewer->user(),
             fn(): Task => $tick($task, $request->item(), $request->done(), $this->viewer->user()),

@@ -17,13 +17,7 @@ final class AlertsPage
     /** @return array<string, mixed> */
     public function props(): array
     {
-        $leads = Person::query()
-            ->whereHas('user')
-            ->with('user')
-            ->orderBy('name')
-            ->get()
-            ->filter(static fn(Person $one): bool => $one->user?->leads() === true)
-            ->values();
+        $leads = Person::leads();
         $slugs = $leads->pluck('slug', 'id')->all();
         $raised = RaisedAlert::query()
             ->selectRaw('kind, count(*) as raised')

@@ -10,7 +10,6 @@ use App\Models\Reminders\Reminder;
 use App\Models\Reminders\ReminderMoment;
 use App\Models\Reminders\ReminderMute;
 use App\Models\Tasks\Task;
-use App\Reminders\ReminderMoments;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
@@ -85,7 +84,7 @@ final readonly class ReminderLines
             ->where('person_id', $person->id)
             ->where(static fn(Builder $of): Builder => $of->whereNotNull('reminder_id')->orWhere('task_id', $task->id))
             ->get();
-        $holds = in_array($person->id, ReminderMoments::holders($task), true);
+        $holds = in_array($person->id, $task->holderIds(), true);
         $reminders = Reminder::query()
             ->where(
                 static fn(Builder $any): Builder => $any

@@ -22,6 +22,8 @@ use App\Tasks\Completing;
 use App\Tasks\GiveBackTask;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\Message\Channel;
+use OpenBaton\Core\Message\RecipientKind;
 use OpenBaton\Core\Subject\Completion;
 use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\Transitions;
@@ -103,7 +105,7 @@ final readonly class TaskView
                 'checklist' => array_map(get_object_vars(...), $task->items()),
                 'files' => TaskFiles::page($task),
                 'messages' => $this->messages->ofTask($task),
-                'mayWrite' => $this->viewer->user()->can('perform', [$task, TaskAction::ToHandOn]),
+                'writing' => $this->writing($task),
                 'reminders' => $this->reminders->ofTask($task),
                 'mayAttach' => $comments,
                 'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
@@ -186,6 +188,22 @@ final readonly class TaskView
             'missing' => $this->completing->inWords($missing, $this->viewer->snapshot()),
             'asksNote' => $completion->note,
         ];
+    }
+
+    /**
+     * @return list<array{channel: string, most: int, toCustomers: bool}> by which whoever looks may write about it;
+     *     none: they may not
+     */
+    private function writing(Task $task): array
+    {
+        return array_map(
+            static fn(Channel $one): array => [
+                'channel' => $one->value,
+                'most' => $one->most(),
+                'toCustomers' => $one->takes(RecipientKind::Customer),
+            ],
+            $this->viewer->user()->can('perform', [$task, TaskAction::ToHandOn]) ? Channel::cases() : [],
+        );
     }
 
     private function countedSince(Task $task): ?string

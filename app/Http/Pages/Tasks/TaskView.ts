@@ -2,7 +2,7 @@ import type { TaskReminders } from '../Reminders/RemindersPage';
 import type { TaskFiles } from './TaskFiles';
 import type { HandoffLine } from './HandoffLine';
 import type { TaskGuide } from '../Guides/GuidesPage';
-import type { WholeMessage } from '../Messages/OutboxPage';
+import type { Channel, WholeMessage } from '../Messages/OutboxPage';
 import type { PersonRef } from '../PersonRef';
 import type { HistoryEntry, NextMoment } from './TaskHistory';
 import type { TaskLine } from './TaskLine';
@@ -115,8 +115,8 @@ export type TaskView = TaskLine & {
     files: TaskFiles;
     /** about it, that whoever looks may see: what still waits, then the latest */
     messages: WholeMessage[];
-    /** whether whoever looks may write messages about it */
-    mayWrite: boolean;
+    /** by which whoever looks may write messages about it, of how many characters; none: they may not */
+    writing: { channel: Channel; most: number; toCustomers: boolean }[];
     /** null: whoever looks is nobody who is reminded */
     reminders: TaskReminders | null;
     mayAttach: boolean;

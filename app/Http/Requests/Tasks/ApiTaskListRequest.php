@@ -13,7 +13,6 @@ use Illuminate\Contracts\Pagination\CursorPaginator;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Pagination\Cursor;
 use Illuminate\Validation\Rule;
-use Throwable;
 
 /** A list of tasks that a program asks for. */
 final class ApiTaskListRequest extends InputRequest
@@ -72,16 +71,7 @@ final class ApiTaskListRequest extends InputRequest
         $way = str_starts_with($sort, '-') ? 'desc' : 'asc';
         $tasks->orderBy($column, $way)->orderBy('id', $way);
 
-        try {
-            return $tasks->cursorPaginate(
-                $this->integer('limit', self::USUAL),
-                ['*'],
-                'cursor',
-                $this->cursor($column),
-            );
-        } catch (Throwable $error) {
-            throw $this->filled('cursor') ? Invalid::at('cursor', 'This is no place in this list.') : $error;
-        }
+        return $tasks->cursorPaginate($this->integer('limit', self::USUAL), ['*'], 'cursor', $this->cursor($column));
     }
 
     private function cursor(string $column): ?Cursor

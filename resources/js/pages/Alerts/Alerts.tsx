@@ -1,7 +1,8 @@
-import { Head, Link, useForm } from '@inertiajs/react';
+import { Link, useForm } from '@inertiajs/react';
 import type { AlertLine, AlertsPageProps } from '@props/Alerts/AlertsPage';
 import type { PersonRef } from '@props/PersonRef';
 import { say } from '@/lib/words';
+import { BesideNews } from '@/parts/BesideNews';
 import { Button } from '@/ui/Button';
 import { Channels } from '@/ui/Channels';
 import { Labelled } from '@/ui/Labelled';
@@ -98,18 +99,11 @@ function Alert({ alert, leads }: { alert: AlertLine; leads: PersonRef[] }) {
 /** To what leads are alerted. */
 export default function Alerts({ alerts, leads }: AlertsPageProps) {
     return (
-        <div className="mx-auto my-6 max-w-3xl space-y-4 px-4">
-            <Head title={say('alerts.title')} />
-            <header className="flex flex-wrap items-center gap-2">
-                <h1 className="flex-1 text-xl">{say('alerts.title')}</h1>
-                <Link href="/news" className="text-sky underline">
-                    {say('news.title')}
-                </Link>
-            </header>
+        <BesideNews title={say('alerts.title')}>
             <p className="text-ink2">{say('alerts.note')}</p>
             {alerts.map((alert) => (
                 <Alert key={alert.kind} alert={alert} leads={leads} />
             ))}
-        </div>
+        </BesideNews>
     );
 }

@@ -2,7 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import type { MessageLine, MessageState, OutboxPageProps } from '@props/Messages/OutboxPage';
 import { useState, type ReactNode } from 'react';
 import { useFormats, type Formats } from '@/lib/format';
-import { whenOf } from '@/lib/messages';
+import { CHANNELS, whenOf } from '@/lib/messages';
 import { say } from '@/lib/words';
 import { MessagePanel } from '@/parts/outbox/MessagePanel';
 import { SteerBar } from '@/parts/outbox/SteerBar';
@@ -12,8 +12,6 @@ import { Table } from '@/ui/Table';
 import type { TableColumn } from '@/ui/useTableOf';
 
 const STATES: MessageState[] = ['held', 'to_be_sent', 'failed', 'given_up', 'sent', 'dropped'];
-
-const CHANNELS = ['mail', 'chat', 'text'] as const;
 
 const PRESSING: MessageState[] = ['given_up', 'failed'];
 

@@ -1,7 +1,8 @@
-import { Head, Link, router, useForm } from '@inertiajs/react';
+import { Link, router, useForm } from '@inertiajs/react';
 import type { RemindersPageProps } from '@props/Reminders/RemindersPage';
 import { useState } from 'react';
 import { say } from '@/lib/words';
+import { BesideNews } from '@/parts/BesideNews';
 import { ReminderDialog } from '@/parts/reminders/ReminderDialog';
 import { ReminderItem } from '@/parts/reminders/ReminderItem';
 import { Button } from '@/ui/Button';
@@ -70,14 +71,7 @@ function MutedTasks({ tasks }: { tasks: RemindersPageProps['mutedTasks'] }) {
 export default function Reminders({ own, proposed, mutedTasks, fields, kinds, dueSoonMinutes }: RemindersPageProps) {
     const [adding, setAdding] = useState<'own' | 'kind' | null>(null);
     return (
-        <div className="mx-auto my-6 max-w-3xl space-y-4 px-4">
-            <Head title={say('reminders.title')} />
-            <header className="flex flex-wrap items-center gap-2">
-                <h1 className="flex-1 text-xl">{say('reminders.title')}</h1>
-                <Link href="/news" className="text-sky underline">
-                    {say('news.title')}
-                </Link>
-            </header>
+        <BesideNews title={say('reminders.title')}>
             {own !== null && (
                 <section className="box p-4">
                     <header className="mb-1 flex flex-wrap items-center gap-2">
@@ -131,6 +125,6 @@ export default function Reminders({ own, proposed, mutedTasks, fields, kinds, du
                     onClose={() => setAdding(null)}
                 />
             )}
-        </div>
+        </BesideNews>
     );
 }

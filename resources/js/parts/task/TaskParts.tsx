@@ -50,10 +50,10 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
             <Guides task={task} />
             <Known task={task} />
             <WhoFor task={task} />
-            {(task.messages.length > 0 || task.mayWrite) && (
+            {(task.messages.length > 0 || task.writing.length > 0) && (
                 <Part title={say('outbox.ready')}>
                     <Messages messages={task.messages} keys={keys} />
-                    {task.mayWrite && <WriteMessage task={task} />}
+                    {task.writing.length > 0 && <WriteMessage task={task} />}
                 </Part>
             )}
             <Part title={say('screen.task_panel.told')}>

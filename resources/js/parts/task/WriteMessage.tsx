@@ -14,8 +14,6 @@ import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 import { MomentEntry } from '@/ui/MomentEntry';
 
-const MOST: Record<Channel, number> = { mail: 20_000, chat: 4_000, text: 459 };
-
 const CUSTOMER = 'customer';
 
 type Reach = { to: string; channel: Channel };
@@ -33,7 +31,9 @@ function Whom({
     onChange: (part: Partial<Reach>) => void;
 }) {
     const people = usePeople();
-    const channels: Channel[] = value.to === CUSTOMER ? ['mail', 'text'] : ['mail', 'chat', 'text'];
+    const reaching = (to: string): Channel[] =>
+        task.writing.filter((one) => to !== CUSTOMER || one.toCustomers).map((one) => one.channel);
+    const channels = reaching(value.to);
     return (
         <>
             <Labelled label={say('outbox.for')} wrong={errors.to}>
@@ -45,9 +45,13 @@ function Whom({
                             : [{ value: CUSTOMER, label: say('outbox.the_customer', { name: task.customer }) }]
                     }
                     value={value.to}
-                    onChange={(to) =>
-                        onChange({ to, channel: to === CUSTOMER && value.channel === 'chat' ? 'mail' : value.channel })
-                    }
+                    onChange={(to) => {
+                        const ways = reaching(to);
+                        onChange({
+                            to,
+                            channel: ways.includes(value.channel) ? value.channel : (ways[0] ?? value.channel),
+                        });
+                    }}
                 />
             </Labelled>
             <Labelled label={say('outbox.channel')} wrong={errors.channel}>
@@ -88,6 +92,7 @@ function Writing({ task, onClose }: { task: TaskView; onClose: () => void }) {
         at: '',
     });
     const { data, errors } = form;
+    const most = task.writing.find((one) => one.channel === data.channel)?.most ?? 0;
     const send = (): void => {
         form.transform((sent) => ({ ...sent, key, at: sent.at === '' ? null : formats.fromLocal(sent.at) }));
         form.post(`/tasks/${task.id}/messages`, {
@@ -114,7 +119,7 @@ function Writing({ task, onClose }: { task: TaskView; onClose: () => void }) {
             )}
             <Labelled
                 label={say('outbox.text')}
-                hint={say('outbox.left', { left: MOST[data.channel] - data.text.length, most: MOST[data.channel] })}
+                hint={say('outbox.left', { left: most - data.text.length, most })}
                 wrong={errors.text}
             >
                 <textarea
@@ -122,7 +127,7 @@ function Writing({ task, onClose }: { task: TaskView; onClose: () => void }) {
                     className="entry w-full"
                     dir="auto"
                     rows={5}
-                    maxLength={MOST[data.channel]}
+                    maxLength={most}
                     value={data.text}
                     onChange={(event) => {
                         keep(kept, event.target.value);
