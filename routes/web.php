@@ -22,6 +22,7 @@ use App\Http\Controllers\House\PlaceController;
 use App\Http\Controllers\House\SetupController;
 use App\Http\Controllers\Intake\NewTaskController;
 use App\Http\Controllers\Intake\WebFormController;
+use App\Http\Controllers\Levelling\LevellingController;
 use App\Http\Controllers\People\IntakeController;
 use App\Http\Controllers\People\LeavingController;
 use App\Http\Controllers\People\MeController;
@@ -96,6 +97,15 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('search', [SearchController::class, '__invoke']);
     Route::get('floor', [FloorController::class, '__invoke']);
     Route::get('in-hand', [InHandController::class, '__invoke']);
+
+    Route::get('levellings', [LevellingController::class, 'index']);
+    Route::post('levellings', [LevellingController::class, 'store']);
+    Route::get('levellings/{levelling}', [LevellingController::class, 'show']);
+    Route::get('levellings/{levelling}/progress', [LevellingController::class, 'progress']);
+    Route::put('levellings/{levelling}/moves', [LevellingController::class, 'choose']);
+    foreach (['stop', 'apply', 'undo'] as $what) {
+        Route::post("levellings/{levelling}/{$what}", [LevellingController::class, $what]);
+    }
 
     Route::get('tasks', [TaskListController::class, 'index']);
     Route::get('tasks/export', [TaskListController::class, 'export']);

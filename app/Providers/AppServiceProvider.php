@@ -34,6 +34,7 @@ use App\Models\Guides\Guide;
 use App\Models\House\CustomField;
 use App\Models\House\House;
 use App\Models\House\TableImport;
+use App\Models\Levelling\Levelling;
 use App\Models\People\Person;
 use App\Models\People\Place;
 use App\Models\People\Skill;
@@ -123,6 +124,7 @@ final class AppServiceProvider extends ServiceProvider
             'guide' => Guide::class,
             'house' => House::class,
             'invitation' => Invitation::class,
+            'levelling' => Levelling::class,
             'person' => Person::class,
             'place' => Place::class,
             'reminder' => Reminder::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absences\Absence;
 use App\Models\Tasks\Task;
+use Tests\Support\Levellings;
 use Tests\Support\Messages;
 use Tests\Support\Sweeps;
 
@@ -31,6 +32,8 @@ function pathsLookedAt(Task $task): array
         '/news' => 'By which other means',
         '/reminders' => 'How long before',
         '/alerts' => 'Who is told',
+        '/levellings' => 'Level',
+        '/levellings/' . Levellings::workedOut()->id => 'All levellings',
         '/guides?guide=bench-repair' => 'Before it is opened',
         '/outbox?message=' . Messages::held($task)->id => 'What became of it',
         '/stand-ins/messages/mail' => 'What it does',

@@ -8,6 +8,7 @@ use App\Models\Tasks\Task;
 use App\Words\Locales;
 use App\Words\Words;
 use Tests\Support\HouseTexts;
+use Tests\Support\Levellings;
 use Tests\Support\Messages;
 use Tests\Support\Sweeps;
 
@@ -99,6 +100,8 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/rulebook/table?rule=woodwind-round',
             '/rulebook/sweeps',
             '/rulebook/sweep-runs/' . Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,
+            '/levellings',
+            '/levellings/' . Levellings::workedOut()->id,
             '/absences',
             "/absences/{$asked}",
             '/absences/what-if',

@@ -116,6 +116,7 @@ const FORMS = [
         ["(//main//form//input[@type='checkbox'])[1]"],
         "(//main//form//button[@type='submit'])[1]",
     ],
+    'levelling/StartLevelling.tsx' => ['hanneke', '/levellings', ['Level'], SENDS],
     'guides/GuideForm.tsx' => [
         'hanneke',
         '/guides',

@@ -98,6 +98,7 @@ it('runs chains and records them in one place', function (): void {
         'app/Bridge/ChangeRunner',
         'app/Customers/CustomerTasks',
         'app/Intake/RouteTask',
+        'app/Levelling/ApplyLevelling',
         'app/Sweeps/SweepOne',
         'app/Tasks/EditTask',
         'app/Tasks/PutBack',

@@ -103,7 +103,7 @@ const OWN_WORDS =
     'locale|only_one|zone|priority|held|hand_back|resumes_as|answering_level|log_name|' .
     'subject_type|causer_type|tokenable_type|abilities|token|secret|key|key_hash|hash|timer|path|' .
     'password|remember_token|intake_paused_until|batch_uuid|consumer|settling|signature|fault|' .
-    'why|comes_to|recipient|recipient_kind|channel|step|behaviour|message)$|^chain_cuts\.reason$|' .
+    'why|came|was|comes_to|recipient|recipient_kind|channel|step|behaviour|message)$|^chain_cuts\.reason$|' .
     '^houses\.(name|form_customers)$|^customers\.(name|slug)$|' .
     '^news_choices\.quiet_(from|to)$|^guides\.slug$|^guide_links\.about$/';
 

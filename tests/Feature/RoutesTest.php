@@ -31,6 +31,7 @@ use Tests\Support\Clock;
 use Tests\Support\Guides;
 use Tests\Support\House;
 use Tests\Support\LetsIn;
+use Tests\Support\Levellings;
 use Tests\Support\Messages;
 use Tests\Support\Reminders;
 use Tests\Support\Sweeps;
@@ -143,6 +144,7 @@ beforeEach(function (): void {
         '{person}' => 'callum',
         '{sweep}' => ($sweeps = Sweeps::ids())['sweep'],
         '{run}' => $sweeps['run'],
+        '{levelling}' => Levellings::id(),
         '{place}' => 'the-holms',
         '{list}' => 'teams',
         '{slug}' => 'brass-bench',

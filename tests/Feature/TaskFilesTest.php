@@ -89,7 +89,7 @@ it('takes the harm out of names', function (string $given, string $name): void {
     ["a\r\nSet-Cookie: x.txt", 'aSet-Cookie x.txt'],
     ["photo\u{202E}gnp.exe", 'photognp.exe'],
     ['...', 'file'],
-    ["\xff\xfe.png", 'file.png'],
+    'bytes that are not UTF-8' => ["\xff\xfe.png", 'file.png'],
     ['<b>.png', 'b.png'],
     [str_repeat('é', 300) . '.jpeg', str_repeat('é', 145) . '.jpeg'],
     ['Waldhorn, Ventil 2 (fertig).jpg', 'Waldhorn, Ventil 2 (fertig).jpg'],

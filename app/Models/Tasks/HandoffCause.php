@@ -21,4 +21,6 @@ enum HandoffCause: string
     case HandBack = 'hand_back';
     /** Whoever brought it in said whose it is. */
     case Given = 'given';
+    /** Work was levelled. */
+    case Levelled = 'levelled';
 }

@@ -4,57 +4,63 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Levelling;
 
-/** Who has which task, with what comes of it; a change of some looks anew at those people alone. */
+/**
+ * Who has which task, with what comes of it. A change of some looks anew at those people alone, and what one task more
+ * or less makes of somebody is kept until their tasks change.
+ */
 final class Assignment
 {
     /** @var array<int, string> person by place of the task */
     private array $holders = [];
 
-    /** @var array<string, list<int>> places of tasks by person, in the order of the load plan */
+    /** @var array<array-key, list<int>> places of tasks by person, in the order of the load plan */
     private array $held = [];
 
-    /** @var array<string, array<int, Job>> tasks on the lines of those who were thought of, by person and place */
+    /** @var array<array-key, array<int, Job>> tasks on the lines of those who were thought of, by person and place */
     private array $jobs = [];
 
-    /** @var array<string, int> by person */
-    private array $late = [];
+    /** @var array<array-key, Strain> by person */
+    private array $strains = [];
 
-    /** @var array<string, Fraction> by person */
-    private array $peaks = [];
+    /** @var array<array-key, array<int, Strain>> what one task less, or more, makes of somebody; by person and place */
+    private array $changed = [];
 
-    /** @var array<string, array<string, int>> how many open tasks, by customer and person */
-    private array $with = [];
+    /** @var list<string> people, the fullest first; of those who are as full, whoever can do least */
+    private array $fullest = [];
+
+    /** @var list<string> the same, the other way round */
+    private array $roomiest = [];
+
+    /** @var array<array-key, int> what each person can do until the last task is due */
+    private array $capacity = [];
+
+    private readonly Continuity $continuity;
 
     private Cost $cost;
 
     /**
-     * @param list<Movable>        $tasks in the order of the load plan, the earliest due first
-     * @param array<string, Reach> $reach by person
+     * @param list<Movable>           $tasks in the order of the load plan, the earliest due first
+     * @param array<array-key, Reach> $reach by person
      */
     public function __construct(private readonly array $tasks, private readonly array $reach)
     {
-        foreach (array_keys($reach) as $person) {
-            $this->held[(string) $person] = [];
+        $last = max([0, ...array_map(static fn(Movable $task): int => $task->dueAt ?? 0, $tasks)]);
+        foreach ($reach as $person => $one) {
+            $this->held[$person] = [];
+            $this->capacity[$person] = $one->until($last);
         }
         foreach ($tasks as $place => $task) {
             $this->holders[$place] = $task->holderId;
             $this->held[$task->holderId][] = $place;
-            if ($task->customerId !== null) {
-                $this->with[$task->customerId][$task->holderId] =
-                    ($this->with[$task->customerId][$task->holderId] ?? 0) + 1;
-            }
         }
+        $this->continuity = new Continuity($tasks);
+        $late = 0;
         foreach ($this->held as $person => $places) {
-            $line = $this->line($person, $places);
-            $this->late[$person] = $line->late();
-            $this->peaks[$person] = $line->peak();
+            $this->strains[$person] = $this->strainBy((string) $person, $places);
+            $late += $this->strains[$person]->late;
         }
-        $this->cost = new Cost(
-            array_sum($this->late),
-            self::greatest($this->peaks),
-            0,
-            array_sum(array_map(static fn(array $people): int => count($people) - 1, $this->with)),
-        );
+        $this->sort();
+        $this->cost = new Cost($late, $this->fullestBut([]), 0, $this->continuity->breaks());
     }
 
     public function cost(): Cost
@@ -73,144 +79,192 @@ final class Assignment
         return $this->held[$person];
     }
 
-    public function peakOf(string $person): Fraction
+    public function strainOf(string $person): Strain
     {
-        return $this->peaks[$person];
+        return $this->strains[$person];
     }
 
-    /** @return list<string> whoever has most that is late first, then whoever is fullest */
-    public function mostOver(): array
+    /** @return list<string> people, whoever has most room first */
+    public function roomiest(): array
     {
-        $people = array_map(strval(...), array_keys($this->held));
-        usort(
-            $people,
-            fn(string $a, string $b): int => $this->late[$b] <=> $this->late[$a] ?:
-            $this->peaks[$b]->compare($this->peaks[$a]) ?:
-            $a <=> $b,
-        );
+        return $this->roomiest;
+    }
+
+    /** @return list<string> those than whom nobody is fuller */
+    public function fullest(): array
+    {
+        $fullest = [];
+        foreach ($this->fullest as $person) {
+            if ($this->strains[$person]->peak->compare($this->cost->peak) < 0) {
+                break;
+            }
+            $fullest[] = $person;
+        }
+
+        return $fullest;
+    }
+
+    public function continuity(): Continuity
+    {
+        return $this->continuity;
+    }
+
+    /** @return list<string> who has work that is late, whoever has most of it first */
+    public function late(): array
+    {
+        $late = array_filter(array_map(static fn(Strain $one): int => $one->late, $this->strains));
+        $people = array_map(strval(...), array_keys($late));
+        usort($people, static fn(string $a, string $b): int => $late[$b] <=> $late[$a] ?: $a <=> $b);
 
         return $people;
     }
 
-    /**
-     * What it would be like; nothing is changed.
-     *
-     * @param array<int, string> $to person by place of the task
-     */
-    public function with(array $to): Change
+    /** What somebody would be without a task of theirs, or with one more. */
+    public function changedBy(string $person, int $place): Strain
     {
-        $held = [];
-        foreach ($to as $place => $person) {
-            $from = $this->holders[$place];
-            $held[$from] ??= $this->held[$from];
-            $held[$from] = array_values(array_diff($held[$from], [$place]));
-        }
-        foreach ($to as $place => $person) {
-            $held[$person] ??= $this->held[$person];
-            $held[$person][] = $place;
-            sort($held[$person]);
-        }
-        $late = $peaks = [];
-        $whole = $this->cost->late;
-        foreach ($held as $person => $places) {
-            $line = $this->line((string) $person, $places);
-            $late[$person] = $line->late();
-            $peaks[$person] = $line->peak();
-            $whole += $late[$person] - $this->late[$person];
-        }
-        $with = $this->withAfter($to);
-
-        return new Change(
-            $to,
-            $held,
-            $late,
-            $peaks,
-            $with,
-            new Cost(
-                $whole,
-                self::greatest($peaks + $this->peaks),
-                $this->cost->moves + $this->movesBy($to),
-                $this->cost->breaks + $this->breaksBy($with),
-            ),
+        return $this->changed[$person][$place] ??= $this->strain(
+            $person,
+            ...$this->holders[$place] === $person ? [[$place], []] : [[], [$place]],
         );
     }
 
-    /** @param array<int, string> $to */
-    private function movesBy(array $to): int
+    /**
+     * What people would be like; nothing is changed.
+     *
+     * @param array<int, string> $to person by place of the task
+     *
+     * @return array<array-key, Strain> of those whom it touches
+     */
+    public function strains(array $to): array
     {
-        $moves = 0;
+        if (count($to) === 1) {
+            [$place, $person] = [array_key_first($to), reset($to)];
+            $from = $this->holders[$place];
+
+            return $from === $person
+                ? []
+                : [$from => $this->changedBy($from, $place), $person => $this->changedBy($person, $place)];
+        }
+        $lost = $gained = [];
+        foreach ($to as $place => $person) {
+            $lost[$this->holders[$place]][] = $place;
+            $gained[$person][] = $place;
+        }
+        $strains = [];
+        foreach ($lost + $gained as $person => $_) {
+            [$less, $more] = [$lost[$person] ?? [], $gained[$person] ?? []];
+            $strains[$person] =
+                count($less) + count($more) === 1
+                    ? $this->changedBy((string) $person, $less[0] ?? $more[0])
+                    : $this->strain((string) $person, $less, $more);
+        }
+
+        return $strains;
+    }
+
+    /**
+     * @param array<int, string>       $to      person by place of the task
+     * @param array<array-key, Strain> $strains of those whom it touches
+     */
+    public function costWith(array $to, array $strains): Cost
+    {
+        $late = $this->cost->late;
+        $peak = $this->fullestBut($strains);
+        foreach ($strains as $person => $strain) {
+            $late += $strain->late - $this->strains[$person]->late;
+            $peak = $strain->peak->compare($peak) > 0 ? $strain->peak : $peak;
+        }
+        $moves = $this->cost->moves;
         foreach ($to as $place => $person) {
             $home = $this->tasks[$place]->holderId;
             $moves += ($person === $home ? 0 : 1) - ($this->holders[$place] === $home ? 0 : 1);
         }
 
-        return $moves;
+        return new Cost($late, $peak, $moves, $this->continuity->breaksWith($to, $this->holders));
     }
 
     /**
-     * @param array<int, string> $to
+     * @param array<int, string> $to person by place of the task
      *
-     * @return array<string, array<string, int>> of the customers whom it touches
+     * @return list<string> whom it touched
      */
-    private function withAfter(array $to): array
+    public function take(array $to): array
     {
-        $with = [];
+        $strains = $this->strains($to);
+        $this->cost = $this->costWith($to, $strains);
+        $this->continuity->take($to, $this->holders);
         foreach ($to as $place => $person) {
-            $customer = $this->tasks[$place]->customerId;
-            if ($customer === null) {
-                continue;
-            }
-            $with[$customer] ??= $this->with[$customer];
             $from = $this->holders[$place];
-            if (--$with[$customer][$from] === 0) {
-                unset($with[$customer][$from]);
+            $this->held[$from] = array_values(array_diff($this->held[$from], [$place]));
+        }
+        foreach ($to as $place => $person) {
+            $this->held[$person][] = $place;
+            sort($this->held[$person]);
+            $this->holders[$place] = $person;
+        }
+        foreach ($strains as $person => $strain) {
+            $this->strains[$person] = $strain;
+            unset($this->changed[$person]);
+        }
+        $this->sort();
+
+        return array_map(strval(...), array_keys($strains));
+    }
+
+    /**
+     * @param list<int> $less places of tasks
+     * @param list<int> $more likewise
+     */
+    private function strain(string $person, array $less, array $more): Strain
+    {
+        sort($more);
+        $places = [];
+        $next = 0;
+        foreach ($this->held[$person] as $place) {
+            while (isset($more[$next]) && $more[$next] < $place) {
+                $places[] = $more[$next++];
             }
-            $with[$customer][$person] = ($with[$customer][$person] ?? 0) + 1;
+            if (!in_array($place, $less, true)) {
+                $places[] = $place;
+            }
         }
 
-        return $with;
+        return $this->strainBy($person, [...$places, ...array_slice($more, $next)]);
     }
 
-    /** @param array<string, array<string, int>> $with */
-    private function breaksBy(array $with): int
-    {
-        $breaks = 0;
-        foreach ($with as $customer => $people) {
-            $breaks += count($people) - count($this->with[$customer]);
-        }
-
-        return $breaks;
-    }
-
-    public function take(Change $change): void
-    {
-        $this->holders = $change->to + $this->holders;
-        $this->held = $change->held + $this->held;
-        $this->late = $change->late + $this->late;
-        $this->peaks = $change->peaks + $this->peaks;
-        $this->with = $change->with + $this->with;
-        $this->cost = $change->cost;
-    }
-
-    /** @param list<int> $places */
-    private function line(string $person, array $places): Line
+    /** @param list<int> $places in the order of the load plan */
+    private function strainBy(string $person, array $places): Strain
     {
         $jobs = [];
         foreach ($places as $place) {
             $jobs[] = $this->jobs[$person][$place] ??= $this->tasks[$place]->on($this->reach[$person]);
         }
 
-        return new Line($jobs);
+        return (new Line($jobs))->strain();
     }
 
-    /** @param array<string, Fraction> $peaks */
-    private static function greatest(array $peaks): Fraction
+    private function sort(): void
     {
-        $greatest = new Fraction(0, 1);
-        foreach ($peaks as $one) {
-            $greatest = $one->compare($greatest) > 0 ? $one : $greatest;
+        $people = array_map(strval(...), array_keys($this->strains));
+        usort(
+            $people,
+            fn(string $a, string $b): int => $this->strains[$b]->peak->compare($this->strains[$a]->peak) ?:
+            $this->capacity[$a] <=> $this->capacity[$b] ?:
+            $a <=> $b,
+        );
+        $this->fullest = $people;
+        $this->roomiest = array_reverse($people);
+    }
+
+    /** @param array<array-key, mixed> $people by id */
+    private function fullestBut(array $people): Fraction
+    {
+        foreach ($this->fullest as $person) {
+            if (!isset($people[$person])) {
+                return $this->strains[$person]->peak;
+            }
         }
 
-        return $greatest;
+        return new Fraction(0, 1);
     }
 }

@@ -9,6 +9,9 @@ namespace OpenBaton\Core\Levelling;
  * regard to who does what at the same moment. What can then be done in time at most is a maximum flow from tasks to the
  * intervals of people, cut at all moments at which one may begin or is due (Horn 1974; Ford and Fulkerson 1956, by
  * the layers of Dinic 1970). Exact in whole units.
+ *
+ * Tasks that the same people may have in the same time are one, and a task leads to few spans of intervals instead of to
+ * each of them: the halves, quarters and so on of somebody's time.
  */
 final class FlowBound
 {
@@ -34,40 +37,102 @@ final class FlowBound
      */
     public static function of(array $tasks, array $reach): int
     {
-        $moments = [];
-        foreach ($tasks as $task) {
-            $moments[] = $task->startAt ?? 0;
-            $moments[] = $task->dueAt ?? 0;
-        }
-        $moments = array_values(array_unique($moments));
-        sort($moments);
-        $places = array_flip($moments);
         $flow = new self();
-        $work = 0;
+        $alike = self::alike($tasks);
         $nodes = [];
-        foreach ($tasks as $task) {
-            if ($task->dueAt === null) {
-                continue;
-            }
-            $work += $task->work;
-            $node = $flow->node();
-            $flow->edge(self::SOURCE, $node, $task->work);
+        foreach ($alike as [$work]) {
+            $flow->edge(self::SOURCE, $nodes[] = $flow->node(), $work);
+        }
+        $byPerson = [];
+        foreach ($alike as $place => [, $task]) {
             foreach ($task->eligible as $personId) {
-                for ($at = $places[$task->startAt ?? 0]; $at < $places[$task->dueAt]; ++$at) {
-                    $room = $reach[$personId]->until($moments[$at + 1]) - $reach[$personId]->until($moments[$at]);
-                    if ($room === 0) {
-                        continue;
-                    }
-                    if (!isset($nodes[$personId][$at])) {
-                        $nodes[$personId][$at] = $flow->node();
-                        $flow->edge($nodes[$personId][$at], self::SINK, $room);
-                    }
-                    $flow->edge($node, $nodes[$personId][$at], $task->work);
+                $from = $task->startAt === null ? 0 : $reach[$personId]->until($task->startAt);
+                $to = $reach[$personId]->until($task->dueAt ?? 0);
+                if ($from < $to) {
+                    $byPerson[$personId][] = [$nodes[$place], $from, $to];
                 }
             }
         }
+        foreach ($byPerson as $windows) {
+            $flow->timeOf($windows);
+        }
 
-        return $work - $flow->most();
+        return array_sum(array_column($alike, 0)) - $flow->most();
+    }
+
+    /**
+     * @param list<Movable> $tasks
+     *
+     * @return list<array{int, Movable}> the work of those that are alike, and one of them
+     */
+    private static function alike(array $tasks): array
+    {
+        $alike = [];
+        foreach ($tasks as $task) {
+            if ($task->dueAt !== null) {
+                $key = implode(' ', [$task->startAt ?? '', $task->dueAt, ...$task->eligible]);
+                $alike[$key] = [($alike[$key][0] ?? 0) + $task->work, $task];
+            }
+        }
+
+        return array_values($alike);
+    }
+
+    /**
+     * The time of one person.
+     *
+     * @param non-empty-list<array{int, int, int}> $windows node of a task, from and to
+     */
+    private function timeOf(array $windows): void
+    {
+        $cuts = array_values(array_unique([...array_column($windows, 1), ...array_column($windows, 2)]));
+        sort($cuts);
+        $places = array_flip($cuts);
+        $spans = [];
+        foreach ($windows as [$task, $from, $to]) {
+            foreach ($this->spans($places[$from], $places[$to], 0, count($cuts) - 1) as $span) {
+                $spans[$span] ??= $this->span($span, $cuts, $spans);
+                $this->edge($task, $spans[$span], PHP_INT_MAX);
+            }
+        }
+    }
+
+    /**
+     * @return list<string> the fewest halves, quarters and so on of the intervals that make up some of them
+     */
+    private function spans(int $from, int $to, int $low, int $high): array
+    {
+        if ($from >= $high || $to <= $low) {
+            return [];
+        }
+        if ($from <= $low && $to >= $high) {
+            return ["{$low} {$high}"];
+        }
+        $middle = intdiv($low + $high, 2);
+
+        return [...$this->spans($from, $to, $low, $middle), ...$this->spans($from, $to, $middle, $high)];
+    }
+
+    /**
+     * @param list<int>          $cuts
+     * @param array<string, int> $spans nodes of those that there are
+     */
+    private function span(string $name, array $cuts, array &$spans): int
+    {
+        [$low, $high] = array_map(intval(...), explode(' ', $name));
+        $node = $this->node();
+        if ($high - $low === 1) {
+            $this->edge($node, self::SINK, $cuts[$high] - $cuts[$low]);
+
+            return $node;
+        }
+        $middle = intdiv($low + $high, 2);
+        foreach (["{$low} {$middle}", "{$middle} {$high}"] as $half) {
+            $spans[$half] ??= $this->span($half, $cuts, $spans);
+            $this->edge($node, $spans[$half], PHP_INT_MAX);
+        }
+
+        return $node;
     }
 
     private function node(): int

@@ -7,11 +7,19 @@ namespace OpenBaton\Core\Levelling;
 /** An exact ratio of work to time. Nothing of nothing is nought; something of nothing is more than all else. */
 final readonly class Fraction
 {
+    private const SMALL = 3_000_000_000;
+
     /**
      * @param int $work not negative
      * @param int $time not negative
      */
     public function __construct(public int $work, public int $time) {}
+
+    /** Whether the product of two such numbers is one that an integer holds. */
+    private function isSmall(): bool
+    {
+        return $this->work < self::SMALL && $this->time < self::SMALL;
+    }
 
     public function isInfinite(): bool
     {
@@ -25,6 +33,9 @@ final readonly class Fraction
 
     public function compare(self $other): int
     {
+        if ($this->time > 0 && $other->time > 0 && $this->isSmall() && $other->isSmall()) {
+            return $this->work * $other->time <=> $other->work * $this->time;
+        }
         if ($this->isInfinite() || $other->isInfinite()) {
             return $this->isInfinite() <=> $other->isInfinite();
         }

@@ -15,6 +15,55 @@ final readonly class Line
     /** @param list<Job> $jobs in the order of the load plan */
     public function __construct(private array $jobs) {}
 
+    public function strain(): Strain
+    {
+        foreach ($this->jobs as $job) {
+            if ($job->from > 0) {
+                return new Strain($this->late(), $this->peak());
+            }
+        }
+
+        return $this->strainAtOnce();
+    }
+
+    /** Where all may begin at once, they are done one after the other, and every window begins now. */
+    private function strainAtOnce(): Strain
+    {
+        [$late, $done, $dated] = [0, 0, 0];
+        $peak = null;
+        foreach ($this->jobs as $place => $job) {
+            $end = $done + $job->work;
+            if ($job->due !== null) {
+                $dated += $job->work;
+                if ($end > $job->due) {
+                    $late += $end - max($done, $job->due);
+                }
+                $next = $this->jobs[$place + 1] ?? null;
+                if (!$job->overdue && ($next === null || $next->due !== $job->due)) {
+                    $window = new Fraction($dated, $job->due);
+                    $peak = $peak === null || $window->compare($peak) > 0 ? $window : $peak;
+                }
+            }
+            $done = $end;
+        }
+
+        return new Strain($late, $peak ?? new Fraction($dated, 0));
+    }
+
+    /** @return array<array-key, int> when each is done, by task */
+    public function ends(): array
+    {
+        $ends = [];
+        foreach ($this->jobs as $job) {
+            $ends[$job->taskId] = $job->from;
+        }
+        foreach ($this->pieces() as [$job, , $to]) {
+            $ends[$job->taskId] = $to;
+        }
+
+        return $ends;
+    }
+
     /** What of the work that is due is done after it is due, or never. */
     public function late(): int
     {

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Levelling;
 
+use OpenBaton\Core\People\Capacity;
+
 /** A task as levelling sees it: how much of it is left, when, and who may have it. */
 final readonly class Movable
 {
+    /** Of effort: ten-thousandths of a second, so that every share of capacity is exact. */
+    public const UNITS_A_MINUTE = 60 * Capacity::WHOLE;
+
     /**
      * @param int          $work     ten-thousandths of a second of effort
      * @param string       $holderId who has it today

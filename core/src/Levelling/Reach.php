@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Levelling;
 
 use OpenBaton\Core\People\Person;
+use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\Stretch;
 
@@ -17,34 +18,50 @@ final class Reach
     /** As far as the load plan looks. */
     public const DAYS = 92;
 
-    /** @var array<int, array{Stretch, int}> in order, each with what is done before it */
+    /** @var array<int, array{Stretch, int}> in order, each with what is done before it; as far as was asked for */
     private array $stretches = [];
 
     /** @var array<int, int> what was asked for, by instant */
     private array $known = [];
 
+    /** The first day that was not looked at. */
+    private LocalDate $next;
+
+    private readonly LocalDate $end;
+
+    private int $whole = 0;
+
     /**
      * @param int $now  instant
-     * @param int $days that it looks ahead
+     * @param int $days that it looks ahead at most
      */
     public function __construct(
-        Person $person,
-        WorkingHours $presence,
+        private readonly Person $person,
+        private readonly WorkingHours $presence,
         public readonly int $now,
         int $days = self::DAYS,
     ) {
-        $date = $person->hours
-            ->zone()
-            ->dateAt($now)
-            ->plus(-1);
-        $whole = 0;
+        $today = $person->hours->zone()->dateAt($now);
         // A shift that began yesterday may still run.
-        for ($day = -1; $day < $days; ++$day, $date = $date->plus(1)) {
-            $of = Stretch::ofDay($person->hours->spansOf($date), $presence->spansOf($date), $person->capacity, $now);
+        $this->next = $today->plus(-1);
+        $this->end = $today->plus($days);
+    }
+
+    private function lookUntil(int $instant): void
+    {
+        $zone = $this->person->hours->zone();
+        while ($this->next->day < $this->end->day && $zone->instant($this->next, 0) <= $instant) {
+            $of = Stretch::ofDay(
+                $this->person->hours->spansOf($this->next),
+                $this->presence->spansOf($this->next),
+                $this->person->capacity,
+                $this->now,
+            );
             foreach ($of as $stretch) {
-                $this->stretches[] = [$stretch, $whole];
-                $whole += $stretch->between($stretch->from, $stretch->to);
+                $this->stretches[] = [$stretch, $this->whole];
+                $this->whole += $stretch->between($stretch->from, $stretch->to);
             }
+            $this->next = $this->next->plus(1);
         }
     }
 
@@ -53,9 +70,30 @@ final class Reach
         return $instant <= $this->now ? 0 : ($this->known[$instant] ??= $this->found($instant));
     }
 
+    /** @return int|null instant by which so much can be done; null: not as far as is looked */
+    public function at(int $units): ?int
+    {
+        if ($units <= 0) {
+            return $this->now;
+        }
+        for ($place = 0; ; ++$place) {
+            while (!isset($this->stretches[$place])) {
+                if ($this->next->day >= $this->end->day) {
+                    return null;
+                }
+                $this->lookUntil($this->person->hours->zone()->instant($this->next, 0));
+            }
+            [$stretch, $before] = $this->stretches[$place];
+            if ($before + $stretch->between($stretch->from, $stretch->to) >= $units) {
+                return $stretch->doneAt($stretch->from, $units - $before);
+            }
+        }
+    }
+
     /** By halving: the stretch that the instant lies in, or the last one before it. */
     private function found(int $instant): int
     {
+        $this->lookUntil($instant);
         [$low, $high] = [0, count($this->stretches)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);

@@ -10,7 +10,17 @@ export type HandoffLine = {
     to: PersonRef | null;
     /** others have it after it, too */
     together: boolean;
-    cause: 'rule' | 'claim' | 'begun' | 'taken_off' | 'hand_on' | 'gave_back' | 'given' | 'cover' | 'hand_back';
+    cause:
+        | 'rule'
+        | 'claim'
+        | 'begun'
+        | 'taken_off'
+        | 'hand_on'
+        | 'gave_back'
+        | 'given'
+        | 'cover'
+        | 'hand_back'
+        | 'levelled';
     standsInFor: PersonRef | null;
     awayUntil: string | null;
     reason: string | null;

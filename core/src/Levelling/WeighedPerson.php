@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Levelling;
+
+/** What somebody's tasks come to, and when they will be done with each. */
+final readonly class WeighedPerson
+{
+    /**
+     * @param array<array-key, int|null> $finishes instant by task; null: not within three months
+     * @param int|null                   $overFrom instant at which the first task is due that will be late; null: none is
+     */
+    public function __construct(public Strain $strain, public array $finishes, public ?int $overFrom) {}
+}
