@@ -15,6 +15,8 @@ use App\Http\Controllers\Access\TokensController;
 use App\Http\Controllers\Customers\CustomerController;
 use App\Http\Controllers\Customers\CustomerFileController;
 use App\Http\Controllers\Customers\CustomerLinkController;
+use App\Http\Controllers\Floor\FloorController;
+use App\Http\Controllers\Floor\GiveController;
 use App\Http\Controllers\House\ChangesController;
 use App\Http\Controllers\House\HouseController;
 use App\Http\Controllers\House\HouseListsController;
@@ -32,7 +34,6 @@ use App\Http\Controllers\People\RosterController;
 use App\Http\Controllers\People\RosterFileController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\Tables\ImportController;
-use App\Http\Controllers\Tasks\FloorController;
 use App\Http\Controllers\Tasks\InHandController;
 use App\Http\Controllers\Tasks\ManyTasksController;
 use App\Http\Controllers\Tasks\NoticeController;
@@ -96,6 +97,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/', [SignInController::class, 'home']);
     Route::get('search', [SearchController::class, '__invoke']);
     Route::get('floor', [FloorController::class, '__invoke']);
+    Route::post('floor/preview', [GiveController::class, 'preview']);
+    Route::post('floor/give', [GiveController::class, 'store']);
+    Route::post('floor/unplaced/{task}/retry', [GiveController::class, 'retry']);
     Route::get('in-hand', [InHandController::class, '__invoke']);
 
     Route::get('levellings', [LevellingController::class, 'index']);

@@ -30,7 +30,7 @@ it('fetches the lanes of a large house as they are scrolled into view, and keeps
     $this->see('Jun 199');
     expect($cells())->toBe(0);
     $this->browser->executeScript('document.querySelector("[data-lane=jun-199]").scrollIntoView()');
-    $this->until(fn(): bool => $cells() === 9, static fn(): string => 'The lane of Jun 199 is not fetched.');
+    $this->until(fn(): bool => $cells() === 6, static fn(): string => 'The lane of Jun 199 is not fetched.');
     $this->settled();
     expect($asked())->toBeBetween(1, 4);
     expect($this->browser->getCurrentURL())->toEndWith('/floor');

@@ -116,6 +116,13 @@ const FORMS = [
         ["(//main//form//input[@type='checkbox'])[1]"],
         "(//main//form//button[@type='submit'])[1]",
     ],
+    'floor/GiveDialog.tsx' => [
+        'hanneke',
+        '/floor',
+        ["(//aside//button[normalize-space(.)='Give …'])[1]", '(//div[@data-lane]//button[@data-name])[2]'],
+        SENDS,
+    ],
+    'Levelling/Levelling.tsx' => ['hanneke', '/levellings/{levelling}', [], "(//table//input[@type='checkbox'])[1]"],
     'levelling/StartLevelling.tsx' => ['hanneke', '/levellings', ['Level'], SENDS],
     'guides/GuideForm.tsx' => [
         'hanneke',

@@ -6,6 +6,7 @@ use App\Models\Absences\Absence;
 use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use Symfony\Component\Finder\Finder;
+use Tests\Support\Levellings;
 use Tests\Support\Messages;
 use Tests\Support\Sweeps;
 
@@ -18,6 +19,7 @@ it(
         $ids = [
             '{task}' => Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id,
             '{asked}' => Absence::query()->where('status', 'asked')->firstOrFail()->id,
+            '{levelling}' => Levellings::workedOut()->id,
             '{run}' => Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,
             '{message}' => (string) Messages::held(Task::query()->latest('number')->firstOrFail())->id,
             '{picture}' => base_path('database/seeders/Demo/pictures/card.png'),

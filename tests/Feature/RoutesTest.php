@@ -160,6 +160,7 @@ beforeEach(function (): void {
         '{until}' => $notice->id,
         '{notice}' => $notice->id,
         '{token}' => (string) House::user('femi')->createToken('t', [])->accessToken->getKey(),
+        'unplaced/{task}' => "unplaced/{$task->id}",
         '{cut}' => $cut->id,
         '{message}' => (string) Messages::held($task)->id,
         '{post}' => (string) Messages::taken()->id,

@@ -181,6 +181,7 @@ it('knows of every page which of its props are about what', function (): void {
     expect(array_keys($topics))->toEqualCanonicalizing(array_values(array_unique($pages)));
     // What is on a page from when it is made until it is left.
     $fixed = [
+        'view',
         'chosen',
         'recentDays',
         'zones',

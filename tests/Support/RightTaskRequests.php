@@ -139,6 +139,13 @@ final class RightTaskRequests
             'POST tasks/{task}/drop', 'POST tasks/{task}/send-back' => ['reason' => 'Not any more.'],
             'POST tasks/{task}/complete' => ['note' => 'Oiled.', 'spent' => 15],
             'POST tasks/{task}/comment' => ['body' => 'Look at the valve.', 'mentions' => ['femi']],
+            'POST floor/preview' => ['tasks' => [$this->of('new')->id], 'people' => ['femi', 'nobody']],
+            'POST floor/give' => [
+                'tasks' => [$this->of('new')->id],
+                'revisions' => [(int) $this->of('new')->revision],
+                'to' => 'femi',
+                'reason' => 'More room',
+            ],
             'POST tasks/{task}/link' => ['other' => $this->of('open')->id, 'on' => true],
             'POST tasks/{task}/tick' => ['item' => 'Photograph it', 'done' => true],
             'POST tasks/{task}/messages' => [

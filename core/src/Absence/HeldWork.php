@@ -17,7 +17,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** What becomes of the work that somebody has in hand while they are away, by the policy of their absence. */
 final readonly class HeldWork
 {
-    /** @param array<string, int> $finishes planned, by task */
+    /** @param array<array-key, int> $finishes planned, by task */
     private function __construct(
         private HeldPolicy $policy,
         private Span $away,

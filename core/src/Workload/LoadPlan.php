@@ -16,7 +16,7 @@ final readonly class LoadPlan
 {
     /**
      * @param list<DayLoad>      $days       the horizon, day by day, days without working hours among them
-     * @param array<string, int> $finishes instant of the planned finish by task; those that the plan's reach leaves
+     * @param array<array-key, int> $finishes instant of the planned finish by task; those that the plan's reach leaves
      *     undone are missing
      * @param int                $horizonEnd instant
      * @param int                $capacity   minutes in the horizon
@@ -24,6 +24,10 @@ final readonly class LoadPlan
      * @param int                $undated    minutes of work without a due date
      * @param int                $dueDone    minutes of the first that the plan does in the horizon
      * @param int                $laterDone  minutes of work due later that it does in the horizon
+     * @param array<array-key, int> $late    minutes of effort that it does after they are due, by task; those of them
+     *     that it never does as well, where it goes on to the end
+     * @param int|null           $freeFrom   the first instant at which there is nothing to do; null: not within its reach
+     * @param list<Block>        $blocks     what is done when, in order
      */
     public function __construct(
         public array $days,
@@ -34,6 +38,9 @@ final readonly class LoadPlan
         public int $undated,
         public int $dueDone,
         public int $laterDone,
+        public array $late = [],
+        public ?int $freeFrom = null,
+        public array $blocks = [],
     ) {}
 
     public function ratio(): LoadRatio

@@ -30,8 +30,16 @@ final class LoadPlanner
     /** @var array<int, int> units left, by index of $items */
     private array $left;
 
-    /** @var array<string, int> */
+    /** @var array<array-key, int> */
     private array $finishes;
+
+    /** @var array<int, int> units done after they were due, by index of $items */
+    private array $late;
+
+    /** @var list<Block> */
+    private array $blocks;
+
+    private ?int $freeFrom;
 
     private function __construct() {}
 
@@ -69,7 +77,8 @@ final class LoadPlanner
         usort($items, WorkItem::compare(...));
         $this->items = $items;
         $this->left = array_map(static fn(WorkItem $item): int => $item->effort->left() * self::UNITS_A_MINUTE, $items);
-        $this->finishes = [];
+        $this->finishes = $this->late = $this->blocks = [];
+        $this->freeFrom = null;
         foreach ($items as $index => $item) {
             if ($this->left[$index] === 0) {
                 $this->finishes[$item->id] = max($now, $item->startAt ?? $now);
@@ -116,7 +125,16 @@ final class LoadPlanner
             $date = $date->plus(1);
         }
 
-        return new LoadPlan($days, $this->finishes, $horizonEnd, self::minutes($capacityUnits), ...$sums);
+        return new LoadPlan(
+            $days,
+            $this->finishes,
+            $horizonEnd,
+            self::minutes($capacityUnits),
+            ...$sums,
+            late: $this->lateMinutes($toTheEnd),
+            freeFrom: $this->freeFrom,
+            blocks: $this->blocks,
+        );
     }
 
     /** Works through a stretch and answers the units of effort done. */
@@ -127,21 +145,58 @@ final class LoadPlanner
         while ($now < $stretch->to) {
             [$chosen, $until] = $this->next($now, $stretch->to);
             if ($chosen === null) {
+                $this->freeFrom ??= $now;
                 $now = $until;
 
                 continue;
             }
             $possible = $stretch->between($now, $until);
             $units = min($this->left[$chosen], $possible);
+            $from = $now;
             $now = $units < $possible ? min($until, $stretch->doneAt($now, $units)) : $until;
             $this->left[$chosen] -= $units;
             $done += $units;
+            $this->counted($chosen, $from, $now, $units, $stretch);
             if ($this->left[$chosen] === 0) {
                 $this->finishes[$this->items[$chosen]->id] = $now;
             }
         }
 
         return $done;
+    }
+
+    /** That a task is worked on from one instant to another. */
+    private function counted(int $chosen, int $from, int $to, int $units, Stretch $stretch): void
+    {
+        $item = $this->items[$chosen];
+        if ($item->dueAt !== null && $to > $item->dueAt) {
+            $inTime = $item->dueAt <= $from ? 0 : min($units, $stretch->between($from, $item->dueAt));
+            $this->late[$chosen] = ($this->late[$chosen] ?? 0) + $units - $inTime;
+        }
+        $last = $this->blocks === [] ? null : $this->blocks[count($this->blocks) - 1];
+        if ($last?->taskId === $item->id && $last->to === $from) {
+            array_pop($this->blocks);
+            $from = $last->from;
+        }
+        $this->blocks[] = new Block($item->id, $from, $to);
+    }
+
+    /**
+     * What is left undone counts as well where the plan went on to the end.
+     *
+     * @return array<array-key, int> minutes of effort by task, upwards
+     */
+    private function lateMinutes(bool $toTheEnd): array
+    {
+        $minutes = [];
+        foreach ($this->items as $index => $item) {
+            $units = ($this->late[$index] ?? 0) + ($toTheEnd && $item->dueAt !== null ? $this->left[$index] : 0);
+            if ($units > 0) {
+                $minutes[$item->id] = intdiv($units + self::UNITS_A_MINUTE - 1, self::UNITS_A_MINUTE);
+            }
+        }
+
+        return $minutes;
     }
 
     /**

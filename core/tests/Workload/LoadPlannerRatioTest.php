@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Workload\LoadRatio;
-use OpenBaton\Core\Workload\WorkItem;
 
 require_once __DIR__ . '/LoadPlannerFunctions.php';
 
@@ -67,44 +66,6 @@ it('knows the ratio with one more task without planning it', function (): void {
         expect([$foretold->pressing, $foretold->capacity])->toBe([$real->pressing, $real->capacity]);
     }
 });
-
-it('minimises the maximum lateness', function (): void {
-    // Against every order of five tasks, done one after the other on one day.
-    mt_srand(5);
-    for ($round = 0; $round < 40; ++$round) {
-        $items = [];
-        for ($number = 0; $number < 5; ++$number) {
-            $items[] = Build::item(
-                "t{$number}",
-                'oona',
-                mt_rand(1, 6) * 10,
-                gmdate('Y-m-d H:i', Build::at('2026-03-02 09:00') + mt_rand(1, 30) * 600),
-            );
-        }
-        $finishes = planned($items)->finishes;
-        $planLateness = max(
-            array_map(static fn(WorkItem $item): int => $finishes[$item->id] - (int) $item->dueAt, $items),
-        );
-        expect($planLateness)->toBe(leastLateness($items, Build::at('2026-03-02 09:00')));
-    }
-});
-
-/** @param list<WorkItem> $items */
-function leastLateness(array $items, int $now): int
-{
-    if ($items === []) {
-        return PHP_INT_MIN;
-    }
-    $least = PHP_INT_MAX;
-    foreach ($items as $index => $item) {
-        $rest = $items;
-        array_splice($rest, $index, 1);
-        $finish = $now + $item->effort->left() * 60;
-        $least = min($least, max($finish - (int) $item->dueAt, leastLateness($rest, $finish)));
-    }
-
-    return $least;
-}
 
 it('compares ratios exactly, with nobody below one without capacity', function (): void {
     expect((new LoadRatio(1, 3))->compare(new LoadRatio(2, 6)))->toBe(0);

@@ -1,5 +1,6 @@
 import clsx from 'clsx';
 import type { TaskLine } from '@props/Tasks/TaskLine';
+import { onGiveKey } from '@/lib/floor';
 import { duration, useFormats, type Formats } from '@/lib/format';
 import { isLate, isOpen, isPostponed } from '@/lib/task';
 import { say } from '@/lib/words';
@@ -14,6 +15,8 @@ type Props = {
     /** those that are ticked; null: none are to be */
     ticked?: string[] | null;
     onTick?: (id: string) => void;
+    /** one of them is drawn, to be put somewhere */
+    onDraw?: (task: TaskLine) => void;
 };
 
 /** Whether it is still due, but the plan of whoever has it comes to it after that. */
@@ -59,7 +62,7 @@ function whenOf(task: TaskLine, finish: string | undefined, formats: Formats): s
 }
 
 /** Tasks one under the other: number and due date in columns, the rest as text. */
-export function TaskRows({ tasks, chosen, onChoose, label, finishes = {}, ticked = null, onTick }: Props) {
+export function TaskRows({ tasks, chosen, onChoose, label, finishes = {}, ticked = null, onTick, onDraw }: Props) {
     const formats = useFormats();
     return (
         <ul aria-label={label}>
@@ -67,7 +70,17 @@ export function TaskRows({ tasks, chosen, onChoose, label, finishes = {}, ticked
                 const finish = finishes[task.id];
                 const late = isLate(task) || isTooLate(task, finish);
                 return (
-                    <li key={task.id} className="flex items-start">
+                    <li
+                        key={task.id}
+                        className="flex items-start"
+                        draggable={onDraw !== undefined}
+                        onKeyDown={onDraw === undefined ? undefined : onGiveKey(() => onDraw(task))}
+                        onDragStart={(event) => {
+                            event.dataTransfer.setData('text/plain', String(task.number));
+                            // The browser takes its picture of what is drawn first.
+                            setTimeout(() => onDraw?.(task));
+                        }}
+                    >
                         {ticked !== null && (
                             <input
                                 type="checkbox"

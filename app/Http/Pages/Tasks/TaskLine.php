@@ -17,6 +17,7 @@ final class TaskLine
         return [
             'id' => $task->id,
             'number' => (int) $task->number,
+            'revision' => (int) $task->revision,
             'title' => $task->title,
             'kind' => (string) $task->kind?->name,
             'customer' => $task->customer?->name,

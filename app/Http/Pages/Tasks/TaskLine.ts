@@ -6,6 +6,7 @@ export type Priority = 'low' | 'normal' | 'high' | 'urgent';
 export type TaskLine = {
     id: string;
     number: number;
+    revision: number;
     title: string;
     kind: string;
     customer: string | null;

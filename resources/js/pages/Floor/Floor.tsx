@@ -1,18 +1,21 @@
-import clsx from 'clsx';
-import { Head, Link, router } from '@inertiajs/react';
-import type { FloorPageProps, FloorTeam } from '@props/Tasks/FloorPage';
-import { useEffect, useMemo, useRef } from 'react';
-import { weekday } from '@/lib/format';
+import { Head, router } from '@inertiajs/react';
+import type { FloorPageProps, FloorTeam, FloorView } from '@props/Floor/FloorPage';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { floorAddress, givenSaid, lookAt, useGiveLines, type Given } from '@/lib/floor';
 import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';
-import { Intake } from '@/parts/Intake';
 import { LaneArcs, type LaneArc } from '@/parts/LaneArcs';
-import { COLUMNS, LaneTeam, useLanes } from '@/parts/Lanes';
-import { PersonName } from '@/parts/PersonMark';
 import { TaskPanel } from '@/parts/TaskPanel';
-import { TaskRows } from '@/parts/TaskRows';
+import { Answers } from '@/parts/floor/Answers';
+import type { Gives } from '@/parts/floor/Lists';
+import { GiveDialog } from '@/parts/floor/GiveDialog';
+import { Heads } from '@/parts/floor/Heads';
+import { LaneTeam, useInView, useLanes } from '@/parts/floor/Lanes';
+import { LookBar } from '@/parts/floor/LookBar';
+import { StartLevelling } from '@/parts/levelling/StartLevelling';
 import { Button } from '@/ui/Button';
 import { Aside } from './FloorAside';
+import { PersonAside } from './PersonAside';
 
 /** From whoever is away to whoever has their work, with the number of tasks. */
 function arcsOf(covers: FloorPageProps['covers'], teams: FloorTeam[]): LaneArc[] {
@@ -29,9 +32,12 @@ function arcsOf(covers: FloorPageProps['covers'], teams: FloorTeam[]): LaneArc[]
     }));
 }
 
-/** Escape closes the panel at the right. */
+/** Escape leaves what is being given, else closes the panel at the right. */
 function useEscape(open: boolean, close: () => void): void {
-    useShortcuts('page', say('keys.floor'), open ? [{ key: 'Esc', does: say('keys.close') }] : []);
+    useShortcuts('page', say('keys.floor'), [
+        { key: 'g', does: say('keys.give') },
+        ...(open ? [{ key: 'Esc', does: say('keys.close') }] : []),
+    ]);
     useEffect(() => {
         const listen = (event: KeyboardEvent): void => {
             // What is open above the panel takes the key first, and says so.
@@ -42,138 +48,167 @@ function useEscape(open: boolean, close: () => void): void {
     });
 }
 
-type PersonAsideProps = {
-    person: NonNullable<FloorPageProps['person']>;
-    onTask: (id: string) => void;
-    onClose: () => void;
-};
+/** What is being given, and to whom; the first lane takes the keys. */
+function useGiving() {
+    const [given, setGiven] = useState<Given[]>([]);
+    const [to, setTo] = useState<string | null>(null);
+    const give = (tasks: Given[]): void => {
+        setGiven(tasks);
+        setTo(null);
+        requestAnimationFrame(() => document.querySelector<HTMLElement>('[data-lane] [data-name]')?.focus());
+    };
+    return { given, to, give, setTo, leave: () => give([]) };
+}
 
-/** What somebody has in hand, beside the floor. */
-function PersonAside({ person, onTask, onClose }: PersonAsideProps) {
+/** What is being given, with how; or what was given last. */
+function GivingBar({ given, said, onLeave }: { given: Given[]; said: string | null; onLeave: () => void }) {
+    if (given.length === 0 && said === null) return null;
     return (
-        <div className="pb-4">
-            <header className="flex items-center justify-between p-3">
-                <h2 className="text-base font-semibold">
-                    <PersonName {...person.lane} />
-                </h2>
-                <Button look="quiet" onClick={onClose}>
-                    {say('screen.common.close')}
-                </Button>
-            </header>
-            <Intake intake={person.intake} own={false} />
-            <Link
-                className="mx-3 inline-block py-1 text-sky underline"
-                href={`/rulebook/why?person=${person.lane.slug}`}
-            >
-                {say('screen.why.why_not_they')}
-            </Link>
-            {person.tasks.length === 0 ? (
-                <p className="px-3 text-ink2">{say('screen.floor.no_open_task', { person: person.lane.name })}</p>
+        <p role="status" className="flex items-center gap-3 border-b border-pine bg-pine-wash px-3 py-1.5">
+            {given.length === 0 ? (
+                said
             ) : (
-                <TaskRows
-                    label={say('screen.floor.tasks_of', { person: person.lane.name })}
-                    tasks={person.tasks}
-                    chosen={undefined}
-                    onChoose={onTask}
-                />
+                <>
+                    <b className="font-semibold">{givenSaid(given)}</b> {say('give.choose')}
+                    <Button className="ms-auto" onClick={onLeave}>
+                        {say('screen.common.leave_it')}
+                    </Button>
+                </>
             )}
-        </div>
+        </p>
     );
 }
 
-export default function Floor({
-    days,
-    teams,
-    full,
-    lanes,
-    unplaced,
-    reviews,
-    toHandOn,
-    cuts,
-    open,
-    handoffs,
-    covers,
-    task,
-    person,
-}: FloorPageProps) {
-    const show = (query: string): void =>
-        router.visit(`/floor${query}`, { only: ['task', 'person'], preserveState: true, preserveScroll: true });
-    const view = useRef<HTMLDivElement>(null);
-    const known = useLanes(view, teams, lanes);
-    const arcs = useMemo(() => arcsOf(covers, teams), [covers, teams]);
-    const showTask = (id: string): void => show(`?task=${id}`);
-    useEscape(task !== null || person !== null, () => show(''));
-
+/** What is opened beside the lanes: a task, somebody's work, or what wants somebody. */
+function Beside({
+    page,
+    list,
+    show,
+    gives,
+}: {
+    page: FloorPageProps;
+    list: 'unplaced' | 'late' | null;
+    show: (beside: Record<string, string>) => void;
+    gives: Gives;
+}) {
+    const { task, person } = page;
+    if (task !== null) {
+        return <TaskPanel key={task.id} task={task} place="elsewhere" onClose={() => show({})} />;
+    }
+    if (person === null) return <Aside {...page} {...gives} list={list} />;
     return (
-        <div className="grid h-full grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_420px]">
+        <PersonAside
+            key={person.lane.slug}
+            person={person}
+            {...gives}
+            onAllDays={() => show({ person: person.lane.slug })}
+            onClose={() => show({})}
+        />
+    );
+}
+
+/** What is open beside the lanes, by its place in the address. */
+function besideOf({ task, person }: FloorPageProps): Record<string, string> {
+    if (task !== null) return { task: task.id };
+    if (person === null) return {};
+    return { person: person.lane.slug, ...(person.day === null ? {} : { day: person.day.date }) };
+}
+
+export default function Floor(page: FloorPageProps) {
+    const { view, days, isToday, teams, full, lanes, answers, covers, task, person } = page;
+    const scrolls = useRef<HTMLDivElement>(null);
+    const inView = useInView(scrolls, teams);
+    const known = useLanes(inView, teams, lanes);
+    const arcs = useMemo(() => arcsOf(covers, teams), [covers, teams]);
+    const { given, to, give, setTo, leave } = useGiving();
+    const lines = useGiveLines(given, inView);
+    const [levelling, setLevelling] = useState(false);
+    const [list, setList] = useState<'unplaced' | 'late' | null>(null);
+    const [said, setSaid] = useState<string | null>(null);
+    const show = (beside: Record<string, string>): void =>
+        router.visit(floorAddress(view, beside), {
+            only: ['task', 'person'],
+            preserveState: true,
+            preserveScroll: true,
+        });
+    const look = (changed: FloorView): void => lookAt(changed, besideOf(page));
+    const showTask = (id: string): void => show({ task: id });
+    const showList = (which: 'unplaced' | 'late'): void => {
+        setList(which);
+        if (task !== null || person !== null) show({});
+    };
+    const gives = {
+        onTask: showTask,
+        onGive: (tasks: Given[]): void => {
+            setSaid(null);
+            give(tasks);
+        },
+    };
+    useEscape(given.length > 0 || task !== null || person !== null, () => (given.length > 0 ? leave() : show({})));
+    const taker = teams.flatMap((team) => team.people).find((one) => one.slug === to);
+    const acts = {
+        chosen: person?.lane.slug,
+        onChoose: (slug: string): void => show({ person: slug }),
+        onDay: (slug: string, day: string): void => show({ person: slug, day }),
+        giving: given.length > 0 ? lines : null,
+        onGive: setTo,
+    };
+    return (
+        <div className="flex h-full flex-col">
             <Head title={say('screen.floor.floor')} />
             <h1 className="sr-only">{say('screen.floor.floor')}</h1>
-            <div ref={view} className="overflow-auto">
-                <div className="relative min-w-[820px]">
-                    <LaneArcs arcs={arcs} />
-                    <div role="table" aria-label={say('screen.floor.load_of_everybody')} className="bg-paper">
-                        <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
-                            <div role="row" className={`${COLUMNS} py-1.5 pe-3 text-xs text-ink2`}>
-                                <span role="columnheader">{say('screen.floor.person')}</span>
-                                <span role="columnheader">{say('screen.floor.now')}</span>
-                                <span role="columnheader" className="text-end">
-                                    {say('screen.floor.open')}
-                                </span>
-                                <span role="columnheader" className="text-end">
-                                    {say('screen.floor.late')}
-                                </span>
-                                <span
-                                    role="columnheader"
-                                    className="text-end"
-                                    title={say('screen.floor.pressing_work_over_capacity')}
-                                >
-                                    {say('screen.floor.load')}
-                                </span>
-                                {days.map((date, index) => (
-                                    <span
-                                        role="columnheader"
-                                        key={date}
-                                        className={clsx(
-                                            'border-s border-line ps-1',
-                                            index === 0 ? 'font-semibold text-ink' : '',
-                                        )}
-                                    >
-                                        {index === 0 ? say('screen.floor.today') : weekday(date)}{' '}
-                                        <span className="font-normal">{say('screen.floor.hours')}</span>
-                                    </span>
-                                ))}
+            <Answers
+                answers={answers}
+                unplaced={page.unplaced}
+                view={view}
+                onLook={look}
+                onPerson={acts.onChoose}
+                onTask={showTask}
+                onList={showList}
+            />
+            <LookBar view={view} choices={page.choices} onLook={look} onLevel={() => setLevelling(true)} />
+            <GivingBar given={given} said={said} onLeave={leave} />
+            <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_400px]">
+                <div ref={scrolls} className="overflow-auto">
+                    <div className="relative min-w-[760px]">
+                        <LaneArcs arcs={arcs} />
+                        <div role="table" aria-label={say('screen.floor.load_of_everybody')} className="bg-paper">
+                            <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
+                                <Heads days={days} isToday={isToday} />
                             </div>
+                            {teams.map((team) => (
+                                <LaneTeam key={team.slug} team={team} lanes={known} full={full} acts={acts} />
+                            ))}
                         </div>
-                        {teams.map((team) => (
-                            <LaneTeam
-                                key={team.slug}
-                                team={team}
-                                lanes={known}
-                                full={full}
-                                chosen={person?.lane.slug}
-                                onChoose={(slug) => show(`?person=${slug}`)}
-                            />
-                        ))}
+                        {teams.length === 0 && <p className="p-5 text-ink2">{say('floor.nobody_shown')}</p>}
                     </div>
                 </div>
+                <aside
+                    aria-label={say('screen.common.details')}
+                    className="overflow-auto border-s border-line bg-paper"
+                >
+                    <Beside page={page} list={list} show={show} gives={gives} />
+                </aside>
             </div>
-            <aside aria-label={say('screen.common.details')} className="overflow-auto border-s border-line bg-paper">
-                {task !== null ? (
-                    <TaskPanel key={task.id} task={task} place="elsewhere" onClose={() => show('')} />
-                ) : person !== null ? (
-                    <PersonAside person={person} onTask={showTask} onClose={() => show('')} />
-                ) : (
-                    <Aside
-                        unplaced={unplaced}
-                        reviews={reviews}
-                        toHandOn={toHandOn}
-                        cuts={cuts}
-                        open={open}
-                        handoffs={handoffs}
-                        onTask={showTask}
-                    />
-                )}
-            </aside>
+            {taker !== undefined && given.length > 0 && (
+                <GiveDialog
+                    given={given}
+                    to={taker}
+                    line={lines.get(taker.slug)}
+                    onLeave={() => setTo(null)}
+                    onDone={(count) => {
+                        setSaid(say('give.given', { what: givenSaid(given), person: taker.name, count }));
+                        leave();
+                    }}
+                />
+            )}
+            <StartLevelling
+                key={view.team ?? ''}
+                options={page.levelling}
+                open={levelling}
+                onOpen={setLevelling}
+                teams={view.team === null ? [] : [view.team]}
+            />
         </div>
     );
 }

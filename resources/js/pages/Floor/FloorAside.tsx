@@ -1,40 +1,9 @@
 import { Link, router } from '@inertiajs/react';
-import type { FloorPageProps } from '@props/Tasks/FloorPage';
+import type { FloorPageProps } from '@props/Floor/FloorPage';
 import { say } from '@/lib/words';
 import { HandoffRow } from '@/parts/HandoffLog';
 import { TaskRows } from '@/parts/TaskRows';
-
-/** What somebody else should do, with what whoever has it says of it. */
-function ToHandOn({ tasks, onTask }: { tasks: FloorPageProps['toHandOn']; onTask: (id: string) => void }) {
-    if (tasks.length === 0) return null;
-    return (
-        <section aria-label={say('screen.floor.somebody_else')}>
-            <h2 className="px-3 pt-4 pb-1 font-semibold">
-                {say('screen.floor.somebody_else')} <span className="font-normal text-ochre">{tasks.length}</span>
-            </h2>
-            <ul>
-                {tasks.map((task) => (
-                    <li key={task.id} className="border-t border-line">
-                        <button
-                            type="button"
-                            className="block w-full px-3 py-1.5 text-start hover:bg-pine-wash"
-                            onClick={() => onTask(task.id)}
-                        >
-                            <span className="font-mono text-xs text-ink2">{task.number}</span>{' '}
-                            <span className="font-medium">{task.title}</span>
-                            <span className="block text-xs text-ink2">
-                                {say('screen.floor.somebody_else_why', {
-                                    person: task.holder?.name ?? '',
-                                    note: task.note ?? 'none',
-                                })}
-                            </span>
-                        </button>
-                    </li>
-                ))}
-            </ul>
-        </section>
-    );
-}
+import { ToHandOn, TooLate, Unplaced, type Gives } from '@/parts/floor/Lists';
 
 /** That rules went round, or failed, with what to do about it. */
 function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: string) => void }) {
@@ -78,36 +47,53 @@ function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: st
     );
 }
 
+type Props = Pick<
+    FloorPageProps,
+    'unplaced' | 'tooLate' | 'answers' | 'reviews' | 'toHandOn' | 'cuts' | 'open' | 'handoffs'
+> &
+    Gives & { list: 'unplaced' | 'late' | null };
+
+/** What nobody has, what will be late, and what else wants somebody. */
 export function Aside({
     unplaced,
+    tooLate,
+    answers,
     reviews,
     toHandOn,
     cuts,
     open,
     handoffs,
+    list,
     onTask,
-}: Pick<FloorPageProps, 'unplaced' | 'reviews' | 'toHandOn' | 'cuts' | 'open' | 'handoffs'> & {
-    onTask: (id: string) => void;
-}) {
+    onGive,
+}: Props) {
+    const gives = { onTask, onGive };
+    const late = (
+        <section key="late" aria-label={say('floor.too_late')}>
+            <h2 className="px-3 pt-4 pb-1 font-semibold">
+                {say('floor.too_late_title')}{' '}
+                <span className={answers.late.tooLate > 0 ? 'font-normal text-brick' : 'font-normal text-ink2'}>
+                    {answers.late.tooLate}
+                </span>
+            </h2>
+            <TooLate tasks={list === 'late' ? tooLate : tooLate.slice(0, 5)} {...gives} />
+        </section>
+    );
+    const nobody = (
+        <section key="unplaced" aria-label={say('screen.floor.unplaced')}>
+            <h2 className="px-3 pt-4 pb-1 font-semibold">
+                {say('screen.floor.unplaced')}{' '}
+                <span className={answers.unplaced > 0 ? 'font-normal text-brick' : 'font-normal text-ink2'}>
+                    {answers.unplaced}
+                </span>
+            </h2>
+            <Unplaced tasks={unplaced} {...gives} />
+        </section>
+    );
     return (
         <div className="pb-4">
             <Cuts cuts={cuts} onTask={onTask} />
-            <h2 className="px-3 pt-4 pb-1 font-semibold">
-                {say('screen.floor.unplaced')}{' '}
-                <span className={`font-normal ${unplaced.length > 0 ? 'text-brick' : 'text-ink2'}`}>
-                    {unplaced.length}
-                </span>
-            </h2>
-            {unplaced.length === 0 ? (
-                <p className="px-3 text-ink2">{say('screen.floor.every_task_has_found')}</p>
-            ) : (
-                <TaskRows
-                    label={say('screen.floor.unplaced_tasks')}
-                    tasks={unplaced}
-                    chosen={undefined}
-                    onChoose={onTask}
-                />
-            )}
+            {list === 'late' ? [late, nobody] : [nobody, late]}
             {reviews.length > 0 && (
                 <>
                     <h2 className="px-3 pt-4 pb-1 font-semibold">
@@ -122,7 +108,7 @@ export function Aside({
                     />
                 </>
             )}
-            <ToHandOn tasks={toHandOn} onTask={onTask} />
+            <ToHandOn tasks={toHandOn} {...gives} />
             {open > 0 && (
                 <p className="border-t border-line px-3 pt-2 text-ink2">
                     {say('screen.floor.open_to_claim', { count: open })}

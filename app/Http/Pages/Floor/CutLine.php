@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Pages\Tasks;
+namespace App\Http\Pages\Floor;
 
 use App\Http\Pages\Moment;
 use App\Http\Viewer;

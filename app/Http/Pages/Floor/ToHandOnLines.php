@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Pages\Tasks;
+namespace App\Http\Pages\Floor;
 
 use App\Http\Pages\PersonRef;
+use App\Http\Pages\Tasks\TaskLine;
 use App\Models\Tasks\Task;
 
 /** What somebody else should do, as those who hold it say. Its type is in FloorPage.ts. */

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Floor;
+
+use App\Absences\CoverCounts;
+use App\Bridge\WorkReader;
+use App\Http\Pages\Levelling\LevellingsPage;
+use App\Http\Pages\Tasks\HandoffLine;
+use App\Http\Pages\Tasks\TaskLine;
+use App\Http\Viewer;
+use App\Models\Tasks\Handoff;
+use App\Models\Tasks\Task;
+use Carbon\CarbonImmutable;
+use Closure;
+use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\People\Person;
+use OpenBaton\Core\Routing\Needs;
+use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Workload\Work;
+
+/** The lead's home. Its type is FloorPage.ts. */
+final class FloorPage
+{
+    private const LATEST = 12;
+
+    private const UNREVIEWED = 50;
+
+    /** Lanes that come with the page; more of them as they are scrolled into view. */
+    private const FIRST_LANES = 40;
+
+    private readonly int $now;
+
+    /** @var array<int, FloorLanes> by how many days they show */
+    private array $floors = [];
+
+    public function __construct(private readonly Viewer $viewer, private readonly UnplacedLines $unplaced)
+    {
+        $this->now = CarbonImmutable::now()->getTimestamp();
+    }
+
+    /**
+     * @param list<string> $shown whose lanes are asked for, by slug; nobody: the first
+     *
+     * @return array<string, Closure(): mixed>
+     */
+    public function props(FloorView $view, array $shown): array
+    {
+        return [
+            'view' => fn(): array => $view->props(),
+            'days' => fn(): array => array_map(
+                static fn(LocalDate $date): string => $date->format(),
+                $this->days($view),
+            ),
+            'isToday' => fn(): bool => $this->days($view)[0]->day ===
+                $this->viewer->snapshot()->roster->house->zone()->dateAt($this->now)->day,
+            'now' => fn(): string => Instant::format($this->now),
+            'teams' => fn(): array => $this->teams($view),
+            'full' => fn(): int => $this->full($view),
+            'lanes' => fn(): array => $this->lanes($view, $shown),
+            'answers' => fn(): array => $this->answers($view)->all() + ['unplaced' => UnplacedLines::count()],
+            'tooLate' => fn(): array => $this->answers($view)->tooLate(),
+            'unplaced' => fn(): array => $this->unplaced->all(),
+            'open' => static fn(): int => Task::query()->claimable()->count(),
+            'reviews' => fn(): array => $this->unreviewed(),
+            'toHandOn' => static fn(): array => ToHandOnLines::all(),
+            'cuts' => fn(): array => CutLine::unseen($this->viewer, self::LATEST),
+            'handoffs' => fn(): array => $this->handoffs(),
+            'covers' => fn(): array => CoverCounts::all($this->viewer->snapshot()),
+            'choices' => fn(): array => FloorChoices::all($this->viewer),
+            'levelling' => fn(): array => LevellingsPage::options($this->viewer),
+        ];
+    }
+
+    /** @return non-empty-list<LocalDate> */
+    private function days(FloorView $view): array
+    {
+        return FloorDays::of($this->viewer->snapshot()->roster->house, $this->now, $view->days());
+    }
+
+    private function floor(FloorView $view): FloorLanes
+    {
+        return $this->floors[$view->days()] ??= $this->lanesBy(
+            $view,
+            WorkReader::ofEverybody($this->viewer->snapshot()),
+        );
+    }
+
+    private function lanesBy(FloorView $view, Work $work): FloorLanes
+    {
+        return new FloorLanes($this->viewer->snapshot()->roster, $work, $this->days($view), $this->now);
+    }
+
+    private function groups(FloorView $view): FloorGroups
+    {
+        return new FloorGroups($this->viewer, $this->floor($view), $view);
+    }
+
+    private function answers(FloorView $view): FloorAnswers
+    {
+        return new FloorAnswers(
+            $this->groups($view)->active(),
+            $this->floor($view),
+            $this->viewer->snapshot(),
+            $this->now,
+        );
+    }
+
+    /** @return list<array<string, mixed>> who is in them, and what their lanes come to */
+    private function teams(FloorView $view): array
+    {
+        $floor = $this->floor($view);
+
+        return array_map(
+            fn(FloorGroup $group): array => [
+                'slug' => $group->slug,
+                'name' => $group->name,
+                'above' => $group->above,
+                'present' => count(array_filter($group->people, fn(Person $one): bool => $floor->isIn($one))),
+                'openTasks' => array_sum(array_map($floor->openTasks(...), $group->people)),
+                'people' => array_map(
+                    static fn(Person $person): array => [
+                        'slug' => $person->id,
+                        'name' => $person->name,
+                        'lead' => $group->lead === $person->id,
+                    ],
+                    $group->people,
+                ),
+            ],
+            $this->groups($view)->all(),
+        );
+    }
+
+    /** Minutes: the capacity of the fullest day of anybody, the measure of all days. */
+    private function full(FloorView $view): int
+    {
+        $full = 1;
+        foreach ($this->groups($view)->active() as $person) {
+            foreach ($this->floor($view)->outlook($person)->plan->days as $day) {
+                $full = max($full, $day->capacity);
+            }
+        }
+
+        return $full;
+    }
+
+    /**
+     * @param list<string> $shown slugs; nobody: the first lanes
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function lanes(FloorView $view, array $shown): array
+    {
+        if ($shown === []) {
+            $people = array_merge(
+                [],
+                ...array_map(static fn(FloorGroup $one): array => $one->people, $this->groups($view)->all()),
+            );
+            $first = array_column(array_slice($people, 0, self::FIRST_LANES), null, 'id');
+
+            return array_values(array_map($this->floor($view)->of(...), $first));
+        }
+        $house = $this->viewer->snapshot();
+        $asked = array_values(array_intersect_key($house->roster->people, array_flip($shown)));
+
+        return array_map(
+            $this->lanesBy($view, WorkReader::of(new Needs(array_column($asked, 'id')), $house))->of(...),
+            $asked,
+        );
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function handoffs(): array
+    {
+        return array_values(
+            Handoff::query()
+                ->with(['task', 'from', 'to', 'standsInFor'])
+                ->orderByDesc('at')
+                ->orderByDesc('id')
+                ->limit(self::LATEST)
+                ->get()
+                ->map(HandoffLine::of(...))
+                ->all(),
+        );
+    }
+
+    /** @return list<array<string, mixed>> what is to be reviewed and has nobody to do it */
+    private function unreviewed(): array
+    {
+        return array_values(
+            Task::query()
+                ->with(['kind', 'customer'])
+                ->where('status', TaskStatus::InReview)
+                ->whereNull('reviewer_id')
+                ->mostUrgentFirst()
+                ->limit(self::UNREVIEWED)
+                ->get()
+                ->map(TaskLine::of(...))
+                ->all(),
+        );
+    }
+}

@@ -1,0 +1,201 @@
+import clsx from 'clsx';
+import type { FloorAnswers, FloorView, UnplacedTask } from '@props/Floor/FloorPage';
+import type { PersonRef } from '@props/PersonRef';
+import type { ReactNode } from 'react';
+import { duration, hours, useFormats } from '@/lib/format';
+import { say } from '@/lib/words';
+import { PersonMark } from '@/parts/PersonMark';
+
+type Props = {
+    answers: FloorAnswers;
+    unplaced: UnplacedTask[];
+    view: FloorView;
+    onLook: (view: FloorView) => void;
+    onPerson: (slug: string) => void;
+    onTask: (id: string) => void;
+    onList: (list: 'unplaced' | 'late') => void;
+};
+
+function Answer({
+    title,
+    count,
+    grave,
+    on,
+    onPress,
+    children,
+}: {
+    title: string;
+    count: number;
+    grave: boolean;
+    on: boolean;
+    onPress: () => void;
+    children: ReactNode;
+}) {
+    return (
+        <section aria-label={title} className={clsx('min-w-0 border-s border-line px-3 py-1.5', on && 'bg-pine-wash')}>
+            <h2>
+                <button
+                    type="button"
+                    aria-pressed={on}
+                    onClick={onPress}
+                    className="flex w-full items-baseline gap-2 text-start hover:underline"
+                >
+                    <span className={clsx('text-xl font-semibold', grave && count > 0 && 'text-brick')}>{count}</span>
+                    <span className="truncate font-medium">{title}</span>
+                </button>
+            </h2>
+            <ul className="text-xs">{children}</ul>
+        </section>
+    );
+}
+
+function Line({
+    person,
+    said,
+    grave,
+    onPress,
+}: {
+    person: PersonRef;
+    said: string;
+    grave?: boolean;
+    onPress: () => void;
+}) {
+    return (
+        <li>
+            <button
+                type="button"
+                onClick={onPress}
+                className="flex w-full items-center gap-1.5 text-start leading-5 hover:underline"
+            >
+                <PersonMark slug={person.slug} size={14} />
+                <span className="truncate">{person.name}</span>
+                <span className={clsx('ms-auto whitespace-nowrap', grave === true ? 'text-brick' : 'text-ink2')}>
+                    {said}
+                </span>
+            </button>
+        </li>
+    );
+}
+
+function Late({ answers, onTask }: Pick<Props, 'answers' | 'onTask'>) {
+    const { due } = useFormats();
+    return (
+        <>
+            {answers.late.worst.slice(0, 3).map((task) => (
+                <li key={task.id}>
+                    <button
+                        type="button"
+                        onClick={() => onTask(task.id)}
+                        className="flex w-full items-baseline gap-1.5 text-start leading-5 hover:underline"
+                    >
+                        <span className="truncate">{task.title}</span>
+                        <span className="ms-auto whitespace-nowrap text-brick">
+                            {task.finishAt === null ? say('floor.never') : due(task.finishAt)}
+                        </span>
+                    </button>
+                </li>
+            ))}
+            <li className="leading-5 text-ink2">{say('floor.overdue_now', { count: answers.late.overdue })}</li>
+        </>
+    );
+}
+
+/** Who has room, who is over, what will be late, what nobody has, who is away: at a glance, each with the way to all. */
+export function Answers({ answers, unplaced, view, onLook, onPerson, onTask, onList }: Props) {
+    const { lastDay } = useFormats();
+    const only = (what: NonNullable<FloorView['only']>): void =>
+        onLook({ ...view, only: view.only === what ? null : what });
+    return (
+        <div className="grid grid-cols-5 border-b border-line bg-paper" role="group" aria-label={say('floor.answers')}>
+            <Answer
+                title={say('floor.room')}
+                count={answers.room.count}
+                grave={false}
+                on={view.only === 'room'}
+                onPress={() => only('room')}
+            >
+                {answers.room.people.map((one) => (
+                    <Line
+                        key={one.slug}
+                        person={one}
+                        said={say('floor.free', { hours: hours(one.minutes) })}
+                        onPress={() => onPerson(one.slug)}
+                    />
+                ))}
+            </Answer>
+            <Answer
+                title={say('floor.over')}
+                count={answers.over.count}
+                grave
+                on={view.only === 'over'}
+                onPress={() => only('over')}
+            >
+                {answers.over.people.map((one) => (
+                    <Line
+                        key={one.slug}
+                        person={one}
+                        grave
+                        said={say('floor.over_by', {
+                            hours: hours(one.minutes),
+                            day: one.from === null ? '' : lastDay(one.from),
+                        })}
+                        onPress={() => onPerson(one.slug)}
+                    />
+                ))}
+            </Answer>
+            <Answer
+                title={say('floor.too_late')}
+                count={answers.late.tooLate}
+                grave
+                on={false}
+                onPress={() => onList('late')}
+            >
+                <Late answers={answers} onTask={onTask} />
+            </Answer>
+            <Answer
+                title={say('floor.unplaced')}
+                count={answers.unplaced}
+                grave
+                on={false}
+                onPress={() => onList('unplaced')}
+            >
+                {unplaced.slice(0, 4).map((task) => (
+                    <li key={task.id}>
+                        <button
+                            type="button"
+                            onClick={() => onTask(task.id)}
+                            className="flex w-full items-baseline gap-1.5 text-start leading-5 hover:underline"
+                        >
+                            <span className="truncate">{task.title}</span>
+                            <span className="ms-auto whitespace-nowrap text-ink2">
+                                {say('floor.since', { day: lastDay(task.since) })}
+                            </span>
+                        </button>
+                    </li>
+                ))}
+                {answers.unplaced === 0 && <li className="leading-5 text-ink2">{say('floor.all_placed')}</li>}
+            </Answer>
+            <Answer
+                title={say('floor.away')}
+                count={answers.away.count}
+                grave={false}
+                on={view.only === 'away'}
+                onPress={() => only('away')}
+            >
+                {answers.away.people.map((one) => (
+                    <Line
+                        key={one.slug}
+                        person={one}
+                        said={one.until === null ? '' : say('floor.to', { day: lastDay(one.until) })}
+                        onPress={() => onPerson(one.slug)}
+                    />
+                ))}
+            </Answer>
+        </div>
+    );
+}
+
+/** Minutes as hours and minutes, for lists. */
+export function lateBy(minutes: number | null): string {
+    return minutes === null ? say('floor.never') : say('floor.late_by', { time: duration(minutes) });
+}

@@ -1,0 +1,110 @@
+import type { FloorChoices, FloorView } from '@props/Floor/FloorPage';
+import type { PersonRef } from '@props/PersonRef';
+import { say } from '@/lib/words';
+import { Button } from '@/ui/Button';
+
+type Props = {
+    view: FloorView;
+    choices: FloorChoices;
+    onLook: (view: FloorView) => void;
+    onLevel: () => void;
+};
+
+function Pick<T extends string>({
+    label,
+    value,
+    options,
+    onChange,
+}: {
+    label: string;
+    value: T;
+    options: { value: T; label: string }[];
+    onChange: (value: T) => void;
+}) {
+    return (
+        <label className="flex items-center gap-1.5">
+            <span className="text-xs text-ink2">{label}</span>
+            <select
+                className="entry max-w-36 py-0.5"
+                value={value}
+                onChange={(event) => onChange(event.target.value as T)}
+            >
+                {options.map((one) => (
+                    <option key={one.value} value={one.value}>
+                        {one.label}
+                    </option>
+                ))}
+            </select>
+        </label>
+    );
+}
+
+/** Everybody, or those of one team, skill or place. */
+function whose(view: FloorView, choices: FloorChoices): { value: string; options: { value: string; label: string }[] } {
+    const of = (what: 'team' | 'skill' | 'place', from: PersonRef[]): { value: string; label: string }[] =>
+        from.map((one) => ({ value: `${what}:${one.slug}`, label: say(`floor.of_${what}`, { name: one.name }) }));
+    const chosen = (['team', 'skill', 'place'] as const).find((what) => view[what] !== null);
+    return {
+        value: chosen === undefined ? '' : `${chosen}:${view[chosen] ?? ''}`,
+        options: [
+            { value: '', label: say('floor.everybody') },
+            ...of('team', choices.teams),
+            ...of('skill', choices.skills),
+            ...of('place', choices.places),
+        ],
+    };
+}
+
+/** How far ahead, whose lanes, in which groups and order. */
+export function LookBar({ view, choices, onLook, onLevel }: Props) {
+    const people = whose(view, choices);
+    return (
+        <div className="flex items-center gap-4 border-b border-line bg-paper px-3 py-1.5">
+            <Pick
+                label={say('floor.ahead')}
+                value={String(view.weeks) as '1' | '2' | '4'}
+                options={(['1', '2', '4'] as const).map((weeks) => ({
+                    value: weeks,
+                    label: say('floor.weeks', { weeks: Number(weeks) }),
+                }))}
+                onChange={(weeks) => onLook({ ...view, weeks: Number(weeks) as 1 | 2 | 4 })}
+            />
+            <Pick
+                label={say('floor.whose')}
+                value={people.value}
+                options={people.options}
+                onChange={(value) => {
+                    const [what, slug] = [value.slice(0, value.indexOf(':')), value.slice(value.indexOf(':') + 1)];
+                    const none = { team: null, skill: null, place: null };
+                    onLook({ ...view, ...none, ...(value === '' ? {} : { [what]: slug }) });
+                }}
+            />
+            <Pick
+                label={say('floor.group')}
+                value={view.group}
+                options={(['team', 'skill', 'place', 'none'] as const).map((group) => ({
+                    value: group,
+                    label: say(`floor.groups.${group}`),
+                }))}
+                onChange={(group) => onLook({ ...view, group })}
+            />
+            <Pick
+                label={say('floor.sort')}
+                value={view.sort}
+                options={(['usual', 'load', 'room', 'over', 'late'] as const).map((sort) => ({
+                    value: sort,
+                    label: say(`floor.sorts.${sort}`),
+                }))}
+                onChange={(sort) => onLook({ ...view, sort })}
+            />
+            {view.only !== null && (
+                <Button look="quiet" onClick={() => onLook({ ...view, only: null })}>
+                    {say('floor.show_all')}
+                </Button>
+            )}
+            <Button className="ms-auto" onClick={onLevel}>
+                {say('level.press')}
+            </Button>
+        </div>
+    );
+}
