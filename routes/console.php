@@ -6,6 +6,7 @@ use App\Models\Access\Invitation;
 use App\Models\Access\SentKey;
 use App\Models\Access\SignInAttempt;
 use App\Models\Events\Notice;
+use App\Models\Levelling\Levelling;
 use App\Models\Reminders\ReminderMoment;
 use App\Models\Sweeps\SweepRun;
 use App\Models\Tasks\TaskUndo;
@@ -17,7 +18,7 @@ Schedule::useCache('database');
 Schedule::command('baton:tick')->everyMinute()->withoutOverlapping(10);
 Schedule::command('baton:poll-calendar')->everyFiveMinutes()->withoutOverlapping(10);
 Schedule::command('model:prune', [
-    '--model' => [SentKey::class, Notice::class, Timer::class, SweepRun::class, TaskUndo::class, ReminderMoment::class],
+    '--model' => [SentKey::class, Notice::class, Timer::class, SweepRun::class, Levelling::class, TaskUndo::class, ReminderMoment::class],
 ])->daily();
 Schedule::command('model:prune', ['--model' => [SignInAttempt::class, Invitation::class]])->hourly();
 Schedule::command('baton:prune-events')->daily()->withoutOverlapping(60);

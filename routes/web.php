@@ -17,6 +17,7 @@ use App\Http\Controllers\Customers\CustomerFileController;
 use App\Http\Controllers\Customers\CustomerLinkController;
 use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\GiveController;
+use App\Http\Controllers\Foresight\ForesightController;
 use App\Http\Controllers\House\ChangesController;
 use App\Http\Controllers\House\HouseController;
 use App\Http\Controllers\House\HouseListsController;
@@ -102,6 +103,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('floor/unplaced/{task}/retry', [GiveController::class, 'retry']);
     Route::get('in-hand', [InHandController::class, '__invoke']);
 
+    Route::get('foresight', ForesightController::class);
     Route::get('levellings', [LevellingController::class, 'index']);
     Route::post('levellings', [LevellingController::class, 'store']);
     Route::get('levellings/{levelling}', [LevellingController::class, 'show']);

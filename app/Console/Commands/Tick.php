@@ -13,6 +13,7 @@ use App\Clock\RetryWhenWorthwhile;
 use App\Clock\SettleAbsences;
 use App\Coverage\CoverageRuns;
 use App\DomainEvents\HandOut;
+use App\Foresight\WorkOutForesight;
 use App\Messages\SendMessages;
 use App\Models\House\House;
 use App\Models\Messages\Message;
@@ -74,6 +75,9 @@ final class Tick extends Command
         $tellNews($now);
         if (WatchHouse::isDue($now)) {
             WatchHouse::dispatch();
+        }
+        if (WorkOutForesight::isDue($now)) {
+            WorkOutForesight::dispatch();
         }
         // What waited for its time, for another try, or lay with a worker that is no more.
         if (Message::query()->due($now)->exists() || Message::query()->where('to_tell_rules', true)->exists()) {

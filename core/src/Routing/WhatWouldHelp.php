@@ -13,12 +13,7 @@ final readonly class WhatWouldHelp
      * @param array<array-key, int> $kept   how many are kept from it, by the code of the reason, the most first
      * @param int|null                $backAt instant at which the first of those who are away is back
      */
-    private function __construct(
-        public ?string $rule,
-        public int $inPool,
-        public array $kept,
-        public ?int $backAt,
-    ) {}
+    private function __construct(public ?string $rule, public int $inPool, public array $kept, public ?int $backAt) {}
 
     /** Of the rules that hold, the first that has anybody to choose from comes nearest. */
     public static function of(Decision $decision): self

@@ -118,7 +118,9 @@ export function Unplaced({ tasks, ...gives }: Gives & { tasks: UnplacedTask[] })
                         <button
                             type="button"
                             className="ms-auto whitespace-nowrap text-sky underline"
-                            onClick={() => router.post(`/floor/unplaced/${task.id}/retry`, {}, { preserveScroll: true })}
+                            onClick={() =>
+                                router.post(`/floor/unplaced/${task.id}/retry`, {}, { preserveScroll: true })
+                            }
                         >
                             {say('floor.retry')}
                         </button>

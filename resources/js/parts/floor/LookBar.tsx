@@ -1,3 +1,4 @@
+import { Link } from '@inertiajs/react';
 import type { FloorChoices, FloorView } from '@props/Floor/FloorPage';
 import type { PersonRef } from '@props/PersonRef';
 import { say } from '@/lib/words';
@@ -102,9 +103,10 @@ export function LookBar({ view, choices, onLook, onLevel }: Props) {
                     {say('floor.show_all')}
                 </Button>
             )}
-            <Button className="ms-auto" onClick={onLevel}>
-                {say('level.press')}
-            </Button>
+            <Link href="/foresight" className="ms-auto text-sky underline">
+                {say('foresight.title')}
+            </Link>
+            <Button onClick={onLevel}>{say('level.press')}</Button>
         </div>
     );
 }

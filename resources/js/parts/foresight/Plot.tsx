@@ -1,0 +1,76 @@
+import type { ForecastDay } from '@props/Foresight/ForesightPage';
+import { Area, Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { weekday } from '@/lib/format';
+import { say } from '@/lib/words';
+
+const HEIGHT = 300;
+
+/** What is due and usually comes in against what can be done, and what is left undone. The table says the same. */
+export default function Plot({ days }: { days: ForecastDay[] }) {
+    const hours = (minutes: number): number => Math.round(minutes / 6) / 10;
+    const points = days.map((day) => ({
+        day: weekday(day.date),
+        known: hours(day.known),
+        inflow: hours(day.inflow ?? 0),
+        capacity: hours(day.capacity),
+        backlog: hours(day.backlog),
+        may: hours(day.may),
+    }));
+    return (
+        <div aria-hidden style={{ height: HEIGHT }}>
+            <ResponsiveContainer width="100%" height="100%">
+                <ComposedChart data={points} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
+                    <CartesianGrid stroke="var(--line)" vertical={false} />
+                    <XAxis dataKey="day" tick={{ fill: 'var(--ink2)', fontSize: 12 }} stroke="var(--line)" />
+                    <YAxis unit=" h" width={56} tick={{ fill: 'var(--ink2)', fontSize: 12 }} stroke="var(--line)" />
+                    <Legend
+                        wrapperStyle={{ fontSize: 13 }}
+                        formatter={(name) => <span style={{ color: 'var(--ink)' }}>{name}</span>}
+                    />
+                    <Area
+                        dataKey="may"
+                        name={say('foresight.may')}
+                        type="linear"
+                        stroke="var(--brick)"
+                        strokeDasharray="4 3"
+                        fill="none"
+                        isAnimationActive={false}
+                    />
+                    <Area
+                        dataKey="backlog"
+                        name={say('foresight.backlog')}
+                        type="linear"
+                        stroke="var(--brick)"
+                        fill="var(--brick)"
+                        fillOpacity={0.18}
+                        isAnimationActive={false}
+                    />
+                    <Bar
+                        dataKey="known"
+                        name={say('foresight.known')}
+                        stackId="due"
+                        fill="var(--bar)"
+                        isAnimationActive={false}
+                    />
+                    <Bar
+                        dataKey="inflow"
+                        name={say('foresight.inflow')}
+                        stackId="due"
+                        fill="var(--chalk)"
+                        stroke="var(--ink2)"
+                        isAnimationActive={false}
+                    />
+                    <Line
+                        dataKey="capacity"
+                        name={say('foresight.capacity')}
+                        type="step"
+                        stroke="var(--ink)"
+                        strokeWidth={2}
+                        dot={false}
+                        isAnimationActive={false}
+                    />
+                </ComposedChart>
+            </ResponsiveContainer>
+        </div>
+    );
+}
