@@ -13,6 +13,7 @@ use App\Clock\RetryWhenWorthwhile;
 use App\Clock\SettleAbsences;
 use App\Coverage\CoverageRuns;
 use App\DomainEvents\HandOut;
+use App\Foresight\LearnEffort;
 use App\Foresight\WorkOutForesight;
 use App\Messages\SendMessages;
 use App\Models\House\House;
@@ -75,6 +76,9 @@ final class Tick extends Command
         $tellNews($now);
         if (WatchHouse::isDue($now)) {
             WatchHouse::dispatch();
+        }
+        if (LearnEffort::isDue($now)) {
+            LearnEffort::dispatch();
         }
         if (WorkOutForesight::isDue($now)) {
             WorkOutForesight::dispatch();

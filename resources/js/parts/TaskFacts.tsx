@@ -102,6 +102,7 @@ function Time({ task }: { task: TaskView }) {
             {task.spentMinutes > 0
                 ? say('screen.task_panel.estimate_and_spent', { estimate, spent: duration(task.spentMinutes) })
                 : estimate}
+            {task.isLong && <span className="ms-2 text-ochre">{say('effort.long')}</span>}
             {task.countedSince !== null && (
                 <span className="ms-2 text-pine">{say('screen.task_panel.counted', { time: duration(counted) })}</span>
             )}

@@ -18,7 +18,7 @@ final class FloorController
     {
         return Inertia::render(
             'Floor/Floor',
-            $page->props($request->view(), $request->lanes()) + [
+            $page->props($request->view(), $request->lanes(), $request->isForParts()) + [
                 'task' => static function () use ($request, $view): ?array {
                     $task = Task::query()->find($request->string('task')->toString());
 

@@ -11,6 +11,7 @@ use App\House\SaveChecklist;
 use App\House\SaveField;
 use App\House\SaveKind;
 use App\Http\Pages\Customers\CustomerWords;
+use App\Http\Pages\House\KindLines;
 use App\Http\Pages\House\WebFormSetUp;
 use App\Http\Requests\House\ChecklistRequest;
 use App\Http\Requests\House\FieldRequest;
@@ -29,7 +30,6 @@ use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenBaton\Core\Document\TextLimits;
-use OpenBaton\Core\Subject\Completion;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** What the house is made of: its fields, kinds of task and checklists. */
@@ -44,23 +44,7 @@ final class HouseController
             'fields' => static fn(): array => array_values(
                 CustomField::query()->orderBy('position')->get()->map(self::field(...))->all(),
             ),
-            'kinds' => static fn(): array => array_values(
-                TaskKind::query()
-                    ->orderBy('position')
-                    ->get()
-                    ->map(
-                        static fn(TaskKind $kind): array => [
-                            'id' => $kind->id,
-                            'slug' => $kind->slug,
-                            'name' => $kind->name,
-                            'minutes' => $kind->usual_minutes,
-                            'defaults' => (object) ($kind->defaults ?? []),
-                            'asks' => $kind->asks,
-                            'completion' => Completion::read($kind->to_complete)->write(),
-                        ],
-                    )
-                    ->all(),
-            ),
+            'kinds' => static fn(): array => KindLines::all($viewer),
             'checklists' => static fn(): array => array_values(
                 Checklist::query()
                     ->orderBy('position')

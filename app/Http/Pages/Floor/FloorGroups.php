@@ -7,6 +7,7 @@ namespace App\Http\Pages\Floor;
 use App\Http\Viewer;
 use App\Models\People\Place;
 use App\Models\People\Skill;
+use Closure;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 
@@ -15,9 +16,10 @@ final class FloorGroups
 {
     private readonly Roster $roster;
 
+    /** @param Closure(): FloorLanes $lanes of everybody, where it has to be asked how loaded they are */
     public function __construct(
         private readonly Viewer $viewer,
-        private readonly FloorLanes $lanes,
+        private readonly Closure $lanes,
         private readonly FloorView $view,
     ) {
         $this->roster = $viewer->snapshot()->roster;
@@ -145,10 +147,10 @@ final class FloorGroups
     private function isAsked(Person $person): bool
     {
         return match ($this->view->only) {
-            'room' => $this->lanes->outlook($person)->hasRoom(),
-            'over' => $this->lanes->outlook($person)->isOver(),
-            'late' => $this->lanes->outlook($person)->overdue !== [],
-            'away' => $this->lanes->isAway($person),
+            'room' => ($this->lanes)()->outlook($person)->hasRoom(),
+            'over' => ($this->lanes)()->outlook($person)->isOver(),
+            'late' => ($this->lanes)()->outlook($person)->overdue !== [],
+            'away' => ($this->lanes)()->isAway($person),
             default => true,
         };
     }
@@ -174,10 +176,10 @@ final class FloorGroups
     private function sorted(array $people): array
     {
         $of = match ($this->view->sort) {
-            'load' => fn(Person $one): float => $this->lanes->outlook($one)->plan->ratio()->value(),
-            'room' => fn(Person $one): float => (float) $this->lanes->outlook($one)->free(),
-            'over' => fn(Person $one): float => (float) $this->lanes->outlook($one)->over,
-            'late' => fn(Person $one): float => (float) $this->lanes->outlook($one)->behind,
+            'load' => fn(Person $one): float => ($this->lanes)()->outlook($one)->plan->ratio()->value(),
+            'room' => fn(Person $one): float => (float) ($this->lanes)()->outlook($one)->free(),
+            'over' => fn(Person $one): float => (float) ($this->lanes)()->outlook($one)->over,
+            'late' => fn(Person $one): float => (float) ($this->lanes)()->outlook($one)->behind,
             default => null,
         };
         if ($of === null) {

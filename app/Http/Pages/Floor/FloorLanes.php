@@ -7,7 +7,6 @@ namespace App\Http\Pages\Floor;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Person;
-use OpenBaton\Core\People\Presence;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Workload\DayLoad;
@@ -58,16 +57,6 @@ final class FloorLanes
         return $this->roster->absenceOf($person->id, $this->now) !== null;
     }
 
-    public function isIn(Person $person): bool
-    {
-        return (new Availability($this->roster))->presence($person, $this->now) === Presence::In;
-    }
-
-    public function openTasks(Person $person): int
-    {
-        return $this->work->held($person->id)->openTasks();
-    }
-
     /** @return array<string, mixed> a Lane */
     public function of(Person $person): array
     {
@@ -87,7 +76,7 @@ final class FloorLanes
                 fn(string $slug): array => ['slug' => $slug, 'name' => $this->roster->people[$slug]->name],
                 $absence?->substituteIds() ?? [],
             ),
-            'openTasks' => $this->openTasks($person),
+            'openTasks' => $this->work->held($person->id)->openTasks(),
             'late' => count($outlook->overdue),
             'tooLate' => count($outlook->tooLate),
             'over' => $outlook->over,

@@ -15,7 +15,9 @@ use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Closure;
 use OpenBaton\Core\Document\Instant;
+use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Person;
+use OpenBaton\Core\People\Presence;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -31,6 +33,9 @@ final class FloorPage
     /** Lanes that come with the page; more of them as they are scrolled into view. */
     private const FIRST_LANES = 40;
 
+    /** Open tasks from which on a house is large. */
+    private const LARGE = 5_000;
+
     private readonly int $now;
 
     /** @var array<int, FloorLanes> by how many days they show */
@@ -43,11 +48,17 @@ final class FloorPage
 
     /**
      * @param list<string> $shown whose lanes are asked for, by slug; nobody: the first
+     * @param bool         $whole what takes the work of everybody comes at once; otherwise, in a large house, the page
+     *     asks for it once it is there
      *
      * @return array<string, Closure(): mixed>
      */
-    public function props(FloorView $view, array $shown): array
+    public function props(FloorView $view, array $shown, bool $whole): array
     {
+        $atOnce = static fn(): bool => once(
+            static fn(): bool => $whole || Task::query()->open()->count() <= self::LARGE,
+        );
+
         return [
             'view' => fn(): array => $view->props(),
             'days' => fn(): array => array_map(
@@ -58,10 +69,11 @@ final class FloorPage
                 $this->viewer->snapshot()->roster->house->zone()->dateAt($this->now)->day,
             'now' => fn(): string => Instant::format($this->now),
             'teams' => fn(): array => $this->teams($view),
-            'full' => fn(): int => $this->full($view),
-            'lanes' => fn(): array => $this->lanes($view, $shown),
-            'answers' => fn(): array => $this->answers($view)->all() + ['unplaced' => UnplacedLines::count()],
-            'tooLate' => fn(): array => $this->answers($view)->tooLate(),
+            'lanes' => fn(): array => $this->lanes($view, $shown, $atOnce()),
+            'answers' => fn(): ?array => $atOnce()
+                ? $this->answers($view)->all() + ['unplaced' => UnplacedLines::count()]
+                : null,
+            'tooLate' => fn(): array => $atOnce() ? $this->answers($view)->tooLate() : [],
             'unplaced' => fn(): array => $this->unplaced->all(),
             'open' => static fn(): int => Task::query()->claimable()->count(),
             'reviews' => fn(): array => $this->unreviewed(),
@@ -95,7 +107,7 @@ final class FloorPage
 
     private function groups(FloorView $view): FloorGroups
     {
-        return new FloorGroups($this->viewer, $this->floor($view), $view);
+        return new FloorGroups($this->viewer, fn(): FloorLanes => $this->floor($view), $view);
     }
 
     private function answers(FloorView $view): FloorAnswers
@@ -111,15 +123,20 @@ final class FloorPage
     /** @return list<array<string, mixed>> who is in them, and what their lanes come to */
     private function teams(FloorView $view): array
     {
-        $floor = $this->floor($view);
+        $snapshot = $this->viewer->snapshot();
+        $availability = new Availability($snapshot->roster);
+        $isIn = fn(Person $one): bool => $availability->presence($one, $this->now) === Presence::In;
+        $open = OpenCounts::of($snapshot);
 
         return array_map(
-            fn(FloorGroup $group): array => [
+            static fn(FloorGroup $group): array => [
                 'slug' => $group->slug,
                 'name' => $group->name,
                 'above' => $group->above,
-                'present' => count(array_filter($group->people, fn(Person $one): bool => $floor->isIn($one))),
-                'openTasks' => array_sum(array_map($floor->openTasks(...), $group->people)),
+                'present' => count(array_filter($group->people, $isIn)),
+                'openTasks' => array_sum(
+                    array_map(static fn(Person $one): int => $open[$one->id] ?? 0, $group->people),
+                ),
                 'people' => array_map(
                     static fn(Person $person): array => [
                         'slug' => $person->id,
@@ -133,42 +150,36 @@ final class FloorPage
         );
     }
 
-    /** Minutes: the capacity of the fullest day of anybody, the measure of all days. */
-    private function full(FloorView $view): int
-    {
-        $full = 1;
-        foreach ($this->groups($view)->active() as $person) {
-            foreach ($this->floor($view)->outlook($person)->plan->days as $day) {
-                $full = max($full, $day->capacity);
-            }
-        }
-
-        return $full;
-    }
-
     /**
      * @param list<string> $shown slugs; nobody: the first lanes
+     * @param bool         $whole the work of everybody is read for other reasons
      *
      * @return list<array<string, mixed>>
      */
-    private function lanes(FloorView $view, array $shown): array
+    private function lanes(FloorView $view, array $shown, bool $whole): array
     {
-        if ($shown === []) {
-            $people = array_merge(
-                [],
-                ...array_map(static fn(FloorGroup $one): array => $one->people, $this->groups($view)->all()),
-            );
-            $first = array_column(array_slice($people, 0, self::FIRST_LANES), null, 'id');
-
-            return array_values(array_map($this->floor($view)->of(...), $first));
-        }
         $house = $this->viewer->snapshot();
-        $asked = array_values(array_intersect_key($house->roster->people, array_flip($shown)));
+        $people =
+            $shown === []
+                ? $this->first($view)
+                : array_values(array_intersect_key($house->roster->people, array_flip($shown)));
+        $lanes =
+            $whole && $shown === []
+                ? $this->floor($view)
+                : $this->lanesBy($view, WorkReader::of(new Needs(array_column($people, 'id')), $house));
 
-        return array_map(
-            $this->lanesBy($view, WorkReader::of(new Needs(array_column($asked, 'id')), $house))->of(...),
-            $asked,
+        return array_map($lanes->of(...), $people);
+    }
+
+    /** @return list<Person> those whose lanes come with the page */
+    private function first(FloorView $view): array
+    {
+        $people = array_merge(
+            [],
+            ...array_map(static fn(FloorGroup $one): array => $one->people, $this->groups($view)->all()),
         );
+
+        return array_values(array_column(array_slice($people, 0, self::FIRST_LANES), null, 'id'));
     }
 
     /** @return list<array<string, mixed>> */

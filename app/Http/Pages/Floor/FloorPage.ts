@@ -120,11 +120,10 @@ export type FloorPageProps = {
     isToday: boolean;
     now: string;
     teams: FloorTeam[];
-    /** minutes: the capacity of the fullest day, the measure of all */
-    full: number;
     /** of the first, or of those that were asked for */
     lanes: Lane[];
-    answers: FloorAnswers;
+    /** null: in a large house they are asked for once the page is there */
+    answers: FloorAnswers | null;
     tooLate: TooLateTask[];
     unplaced: UnplacedTask[];
     open: number;

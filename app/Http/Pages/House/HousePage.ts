@@ -22,6 +22,19 @@ export type HouseKind = {
     /** fields of the house that its tasks have, in their order; null: all */
     asks: AskedField[] | null;
     completion: Completion;
+    /** what such tasks have really taken lately: of all first, then by value of a list */
+    learned: LearnedEffort[];
+};
+
+/** In minutes: the median and the middle half of tasks with time spent, and how many had none. */
+export type LearnedEffort = {
+    /** the value of a list; null: of all */
+    of: string | null;
+    counted: number;
+    without: number;
+    quarter: number;
+    median: number;
+    threeQuarters: number;
 };
 export type HouseChecklist = { id: string; slug: string; name: string; items: string[] };
 

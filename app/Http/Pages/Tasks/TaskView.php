@@ -14,6 +14,7 @@ use App\Http\Pages\PersonRef;
 use App\Http\Pages\Reminders\ReminderLines;
 use App\Http\Viewer;
 use App\Models\Absences\TaskCover;
+use App\Models\Foresight\LearnedEffort;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
@@ -88,6 +89,7 @@ final readonly class TaskView
                 'tags' => $task->tags,
                 'estimateMinutes' => $task->estimate_minutes ?? (int) $task->kind?->usual_minutes,
                 'spentMinutes' => $task->spent_minutes,
+                'isLong' => self::isLong($task),
                 'countedSince' => $this->countedSince($task),
                 'toHandOnNote' => $task->to_hand_on_note,
                 'startedAt' => Moment::orNull($task->started_at),
@@ -231,5 +233,16 @@ final readonly class TaskView
         }
 
         return $facts;
+    }
+
+    /** Whether an open task has taken longer than nine of ten of its kind. */
+    private static function isLong(Task $task): bool
+    {
+        if (!$task->status->isOpen() || $task->spent_minutes === 0) {
+            return false;
+        }
+        $from = LearnedEffort::longFrom($task->task_kind_id);
+
+        return $from !== null && $task->spent_minutes > $from;
     }
 }

@@ -94,6 +94,8 @@ export type TaskView = TaskLine & {
     tags: string[];
     estimateMinutes: number;
     spentMinutes: number;
+    /** it has taken longer than nine of ten of its kind */
+    isLong: boolean;
     /** since when whoever looks counts their time on it; null: they do not */
     countedSince: string | null;
     toHandOnNote: string | null;

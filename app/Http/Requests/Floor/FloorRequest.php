@@ -54,6 +54,12 @@ final class FloorRequest extends InputRequest
         );
     }
 
+    /** Whether parts of the page are asked for, rather than the page. */
+    public function isForParts(): bool
+    {
+        return $this->hasHeader('X-Inertia-Partial-Data');
+    }
+
     /** That is looked at of the person; null: all of their time. */
     public function day(): ?LocalDate
     {

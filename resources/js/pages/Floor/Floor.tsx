@@ -1,5 +1,5 @@
 import { Head, router } from '@inertiajs/react';
-import type { FloorPageProps, FloorTeam, FloorView } from '@props/Floor/FloorPage';
+import type { FloorAnswers, FloorPageProps, FloorTeam, FloorView, Lane } from '@props/Floor/FloorPage';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { floorAddress, givenSaid, lookAt, useGiveLines, type Given } from '@/lib/floor';
 import { useShortcuts } from '@/lib/keys';
@@ -12,10 +12,18 @@ import { GiveDialog } from '@/parts/floor/GiveDialog';
 import { Heads } from '@/parts/floor/Heads';
 import { LaneTeam, useInView, useLanes } from '@/parts/floor/Lanes';
 import { LookBar } from '@/parts/floor/LookBar';
-import { StartLevelling } from '@/parts/levelling/StartLevelling';
 import { Button } from '@/ui/Button';
 import { Aside } from './FloorAside';
 import { PersonAside } from './PersonAside';
+
+const NOBODY = { count: 0, people: [] };
+const NOT_YET: FloorAnswers = {
+    room: NOBODY,
+    over: NOBODY,
+    late: { overdue: 0, tooLate: 0, worst: [] },
+    away: NOBODY,
+    unplaced: 0,
+};
 
 /** From whoever is away to whoever has their work, with the number of tasks. */
 function arcsOf(covers: FloorPageProps['covers'], teams: FloorTeam[]): LaneArc[] {
@@ -46,6 +54,19 @@ function useEscape(open: boolean, close: () => void): void {
         window.addEventListener('keydown', listen);
         return () => window.removeEventListener('keydown', listen);
     });
+}
+
+/** Minutes: the capacity of the fullest day that is shown, the measure of all. */
+function fullestDay(lanes: Map<string, Lane>): number {
+    return Math.max(1, ...[...lanes.values()].flatMap((lane) => lane.days.map((day) => day.capacity)));
+}
+
+/** In a large house the page comes first, and then what takes the work of everybody. */
+function useAnswersLater(answers: FloorPageProps['answers']): void {
+    const missing = answers === null;
+    useEffect(() => {
+        if (missing) router.reload({ only: ['answers', 'tooLate'] });
+    }, [missing]);
 }
 
 /** What is being given, and to whom; the first lane takes the keys. */
@@ -115,14 +136,15 @@ function besideOf({ task, person }: FloorPageProps): Record<string, string> {
 }
 
 export default function Floor(page: FloorPageProps) {
-    const { view, days, isToday, teams, full, lanes, answers, covers, task, person } = page;
+    const { view, days, isToday, teams, lanes, answers, covers, task, person } = page;
     const scrolls = useRef<HTMLDivElement>(null);
     const inView = useInView(scrolls, teams);
     const known = useLanes(inView, teams, lanes);
     const arcs = useMemo(() => arcsOf(covers, teams), [covers, teams]);
     const { given, to, give, setTo, leave } = useGiving();
+    const full = useMemo(() => fullestDay(known), [known]);
+    useAnswersLater(answers);
     const lines = useGiveLines(given, inView);
-    const [levelling, setLevelling] = useState(false);
     const [list, setList] = useState<'unplaced' | 'late' | null>(null);
     const [said, setSaid] = useState<string | null>(null);
     const show = (beside: Record<string, string>): void =>
@@ -158,7 +180,8 @@ export default function Floor(page: FloorPageProps) {
             <Head title={say('screen.floor.floor')} />
             <h1 className="sr-only">{say('screen.floor.floor')}</h1>
             <Answers
-                answers={answers}
+                answers={answers ?? NOT_YET}
+                isThere={answers !== null}
                 unplaced={page.unplaced}
                 view={view}
                 onLook={look}
@@ -166,7 +189,7 @@ export default function Floor(page: FloorPageProps) {
                 onTask={showTask}
                 onList={showList}
             />
-            <LookBar view={view} choices={page.choices} onLook={look} onLevel={() => setLevelling(true)} />
+            <LookBar view={view} choices={page.choices} levelling={page.levelling} onLook={look} />
             <GivingBar given={given} said={said} onLeave={leave} />
             <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] xl:grid-cols-[minmax(0,1fr)_400px]">
                 <div ref={scrolls} className="overflow-auto">
@@ -202,13 +225,6 @@ export default function Floor(page: FloorPageProps) {
                     }}
                 />
             )}
-            <StartLevelling
-                key={view.team ?? ''}
-                options={page.levelling}
-                open={levelling}
-                onOpen={setLevelling}
-                teams={view.team === null ? [] : [view.team]}
-            />
         </div>
     );
 }

@@ -72,8 +72,14 @@ export function Aside({
         <section key="late" aria-label={say('floor.too_late')}>
             <h2 className="px-3 pt-4 pb-1 font-semibold">
                 {say('floor.too_late_title')}{' '}
-                <span className={answers.late.tooLate > 0 ? 'font-normal text-brick' : 'font-normal text-ink2'}>
-                    {answers.late.tooLate}
+                <span
+                    className={
+                        (answers?.late.tooLate ?? tooLate.length) > 0
+                            ? 'font-normal text-brick'
+                            : 'font-normal text-ink2'
+                    }
+                >
+                    {answers?.late.tooLate ?? tooLate.length}
                 </span>
             </h2>
             <TooLate tasks={list === 'late' ? tooLate : tooLate.slice(0, 5)} {...gives} />
@@ -83,8 +89,12 @@ export function Aside({
         <section key="unplaced" aria-label={say('screen.floor.unplaced')}>
             <h2 className="px-3 pt-4 pb-1 font-semibold">
                 {say('screen.floor.unplaced')}{' '}
-                <span className={answers.unplaced > 0 ? 'font-normal text-brick' : 'font-normal text-ink2'}>
-                    {answers.unplaced}
+                <span
+                    className={
+                        (answers?.unplaced ?? unplaced.length) > 0 ? 'font-normal text-brick' : 'font-normal text-ink2'
+                    }
+                >
+                    {answers?.unplaced ?? unplaced.length}
                 </span>
             </h2>
             <Unplaced tasks={unplaced} {...gives} />

@@ -8,6 +8,8 @@ import { PersonMark } from '@/parts/PersonMark';
 
 type Props = {
     answers: FloorAnswers;
+    /** otherwise they are on their way */
+    isThere: boolean;
     unplaced: UnplacedTask[];
     view: FloorView;
     onLook: (view: FloorView) => void;
@@ -100,13 +102,41 @@ function Late({ answers, onTask }: Pick<Props, 'answers' | 'onTask'>) {
     );
 }
 
+/** The first of those that nobody has. */
+function Nobodys({ tasks, onTask }: { tasks: UnplacedTask[]; onTask: (id: string) => void }) {
+    const { lastDay } = useFormats();
+    if (tasks.length === 0) return <li className="leading-5 text-ink2">{say('floor.all_placed')}</li>;
+    return tasks.slice(0, 4).map((task) => (
+        <li key={task.id}>
+            <button
+                type="button"
+                onClick={() => onTask(task.id)}
+                className="flex w-full items-baseline gap-1.5 text-start leading-5 hover:underline"
+            >
+                <span className="truncate">{task.title}</span>
+                <span className="ms-auto whitespace-nowrap text-ink2">
+                    {say('floor.since', { day: lastDay(task.since) })}
+                </span>
+            </button>
+        </li>
+    ));
+}
+
 /** Who has room, who is over, what will be late, what nobody has, who is away: at a glance, each with the way to all. */
-export function Answers({ answers, unplaced, view, onLook, onPerson, onTask, onList }: Props) {
+export function Answers({ answers, isThere, unplaced, view, onLook, onPerson, onTask, onList }: Props) {
     const { lastDay } = useFormats();
     const only = (what: NonNullable<FloorView['only']>): void =>
         onLook({ ...view, only: view.only === what ? null : what });
     return (
-        <div className="grid grid-cols-5 border-b border-line bg-paper" role="group" aria-label={say('floor.answers')}>
+        <div
+            aria-busy={!isThere}
+            className={clsx(
+                'grid min-h-32 grid-cols-5 border-b border-line bg-paper',
+                !isThere && 'text-ink2 opacity-60',
+            )}
+            role="group"
+            aria-label={say('floor.answers')}
+        >
             <Answer
                 title={say('floor.room')}
                 count={answers.room.count}
@@ -159,21 +189,7 @@ export function Answers({ answers, unplaced, view, onLook, onPerson, onTask, onL
                 on={false}
                 onPress={() => onList('unplaced')}
             >
-                {unplaced.slice(0, 4).map((task) => (
-                    <li key={task.id}>
-                        <button
-                            type="button"
-                            onClick={() => onTask(task.id)}
-                            className="flex w-full items-baseline gap-1.5 text-start leading-5 hover:underline"
-                        >
-                            <span className="truncate">{task.title}</span>
-                            <span className="ms-auto whitespace-nowrap text-ink2">
-                                {say('floor.since', { day: lastDay(task.since) })}
-                            </span>
-                        </button>
-                    </li>
-                ))}
-                {answers.unplaced === 0 && <li className="leading-5 text-ink2">{say('floor.all_placed')}</li>}
+                <Nobodys tasks={unplaced} onTask={onTask} />
             </Answer>
             <Answer
                 title={say('floor.away')}

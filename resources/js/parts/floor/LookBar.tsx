@@ -1,14 +1,17 @@
 import { Link } from '@inertiajs/react';
 import type { FloorChoices, FloorView } from '@props/Floor/FloorPage';
+import type { LevelOptions } from '@props/Levelling/LevellingsPage';
 import type { PersonRef } from '@props/PersonRef';
+import { useState } from 'react';
 import { say } from '@/lib/words';
+import { StartLevelling } from '@/parts/levelling/StartLevelling';
 import { Button } from '@/ui/Button';
 
 type Props = {
     view: FloorView;
     choices: FloorChoices;
+    levelling: LevelOptions;
     onLook: (view: FloorView) => void;
-    onLevel: () => void;
 };
 
 function Pick<T extends string>({
@@ -57,7 +60,8 @@ function whose(view: FloorView, choices: FloorChoices): { value: string; options
 }
 
 /** How far ahead, whose lanes, in which groups and order. */
-export function LookBar({ view, choices, onLook, onLevel }: Props) {
+export function LookBar({ view, choices, levelling, onLook }: Props) {
+    const [starting, setStarting] = useState(false);
     const people = whose(view, choices);
     return (
         <div className="flex items-center gap-4 border-b border-line bg-paper px-3 py-1.5">
@@ -106,7 +110,7 @@ export function LookBar({ view, choices, onLook, onLevel }: Props) {
             <Link href="/foresight" className="ms-auto text-sky underline">
                 {say('foresight.title')}
             </Link>
-            <Button onClick={onLevel}>{say('level.press')}</Button>
+            <Button onClick={() => setStarting(true)}>{say('level.press')}</Button>
         </div>
     );
 }

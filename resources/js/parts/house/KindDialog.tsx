@@ -11,6 +11,7 @@ import { shortName } from '@/lib/shortName';
 import { say } from '@/lib/words';
 import { AskedFields } from './AskedFields';
 import { CompletionFields } from './CompletionFields';
+import { Learned } from './Learned';
 import { knownAs } from './knownAs';
 
 type Props = Pick<HousePageProps, 'entries' | 'people'> & { kind: HouseKind | null; onClose: () => void };
@@ -63,6 +64,9 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
                         />
                     </Labelled>
                 </div>
+                {kind !== null && (
+                    <Learned learned={kind.learned} minutes={minutes} onTake={(median) => setMinutes(String(median))} />
+                )}
                 <p className="text-ink2">
                     {say('screen.kind_dialog.how_it_is_done')}{' '}
                     <Link href="/guides" className="text-sky underline">
