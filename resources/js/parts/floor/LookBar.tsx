@@ -111,6 +111,13 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
                 {say('foresight.title')}
             </Link>
             <Button onClick={() => setStarting(true)}>{say('level.press')}</Button>
+            <StartLevelling
+                key={view.team ?? ''}
+                options={levelling}
+                open={starting}
+                onOpen={setStarting}
+                teams={view.team === null ? [] : [view.team]}
+            />
         </div>
     );
 }
