@@ -66,6 +66,16 @@ function Late({ person, most }: { person: LevelledPerson; most: number }) {
     );
 }
 
+/** What it is and would be; what stays as it is is said once. */
+function Change({ before, after, grave }: { before: string; after: string; grave: boolean }) {
+    return (
+        <>
+            {before !== after && `${before} → `}
+            <span className={grave ? 'text-brick' : ''}>{after}</span>
+        </>
+    );
+}
+
 /** Whose time changes, and how. */
 export function People({ people }: { people: LevelledPerson[] }) {
     const { due } = useFormats();
@@ -101,14 +111,18 @@ export function People({ people }: { people: LevelledPerson[] }) {
                             )}
                         </th>
                         <td className="py-1 ps-3 text-end whitespace-nowrap">
-                            {duration(one.lateBefore)} →{' '}
-                            <span className={one.lateAfter > 0 ? 'text-brick' : ''}>{duration(one.lateAfter)}</span>
+                            <Change
+                                before={duration(one.lateBefore)}
+                                after={duration(one.lateAfter)}
+                                grave={one.lateAfter > 0}
+                            />
                         </td>
                         <td className="py-1 ps-3 text-end whitespace-nowrap">
-                            {full(one.peakBefore)} →{' '}
-                            <span className={(one.peakAfter ?? 101) > 100 ? 'text-brick' : ''}>
-                                {full(one.peakAfter)}
-                            </span>
+                            <Change
+                                before={full(one.peakBefore)}
+                                after={full(one.peakAfter)}
+                                grave={(one.peakAfter ?? 101) > 100}
+                            />
                         </td>
                     </tr>
                 ))}
