@@ -82,6 +82,16 @@ function readWhyNobodyHolds(mixed $test): void
     $floor = shown($test, 'hanneke', '/floor');
     expect($floor['unplaced'])->toHaveCount(5);
     expect(array_column($floor['status']['away'], 'name'))->toContain('Callum Rees');
+    // The five questions that a lead asks of the floor first, at whatever hour.
+    $answers = $floor['answers'];
+    expect($answers['unplaced'])->toBe(5);
+    expect(array_column($answers['away']['people'], 'name'))->toContain('Callum Rees');
+    expect($answers['room']['count'])->toBeGreaterThan(5);
+    expect(array_column($answers['over']['people'], 'name'))->toContain('Winnie Achieng', 'Leo Marchetti');
+    expect($answers['late']['tooLate'])->toBeGreaterThan(3);
+    expect($answers['late']['worst'][0]['lateBy'] ?? PHP_INT_MAX)->toBeGreaterThan(0);
+    expect($floor['days'])->toHaveCount(5);
+    expect($floor['unplaced'][0]['help']['inPool'])->toBe(3);
     $trail = shown($test, 'hanneke', '/floor?task=' . $floor['unplaced'][0]['id'])['task']['reasons'][0]['trail'];
     expect($trail['summary'])->toBe(
         '24 people → 3 in Brass bench → 2 present → 0 with few enough open tasks → unplaced',

@@ -128,6 +128,37 @@ it('opens a day of somebody with what is done when', function (): void {
     expect(floor_($this, '?person=nobody')['person'])->toBeNull();
 });
 
+it('shows one day by hours: when each is there, and what they do when', function (): void {
+    Task::query()
+        ->whereKey($this->tasks[1]->id)
+        ->update(['due_at' => '2026-03-02 15:00:00']);
+    House::person('tobias')->update(['zone' => 'Europe/Helsinki']);
+    $floor = floor_($this, '?weeks=0');
+    expect($floor['days'])->toBe(['2026-03-02']);
+    // Tobias, two hours ahead, begins at seven by the clock of the house.
+    expect($floor['axis'])->toBe(['from' => '2026-03-02T07:00:00Z', 'to' => '2026-03-02T17:00:00Z']);
+    $lanes = array_column($floor['lanes'], 'hours', 'slug');
+    expect($lanes['femi'])->toBe([
+        'there' => [['from' => '2026-03-02T09:00:00Z', 'to' => '2026-03-02T17:00:00Z']],
+        'blocks' => [],
+    ]);
+    expect(
+        array_map(
+            static fn(array $one): array => [$one['title'], $one['from'], $one['to'], $one['late']],
+            $lanes['ayumi']['blocks'],
+        ),
+    )->toBe([
+        ['Horn 2', '2026-03-02T10:00:00Z', '2026-03-02T15:00:00Z', false],
+        ['Horn 1', '2026-03-02T15:00:00Z', '2026-03-02T17:00:00Z', false],
+    ]);
+    expect(floor_($this)['axis'])->toBeNull();
+    // What is done on another day is not of this one; what is done too late says so.
+    Clock::set('2026-03-03T10:00:00Z');
+    $late = array_column(floor_($this, '?weeks=0')['lanes'], 'hours', 'slug')['ayumi']['blocks'];
+    expect(array_unique(array_column($late, 'late')))->toBe([true]);
+    expect(max(array_column($late, 'to')))->toBe('2026-03-03T17:00:00Z');
+});
+
 it('says of a task that nobody has what would help', function (): void {
     House::publish(
         House::rule(

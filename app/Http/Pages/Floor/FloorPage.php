@@ -67,6 +67,9 @@ final class FloorPage
             ),
             'isToday' => fn(): bool => $this->days($view)[0]->day ===
                 $this->viewer->snapshot()->roster->house->zone()->dateAt($this->now)->day,
+            'axis' => fn(): ?array => $view->isByHours()
+                ? $this->hours($view)->axis($this->groups($view)->active())
+                : null,
             'now' => fn(): string => Instant::format($this->now),
             'teams' => fn(): array => $this->teams($view),
             'lanes' => fn(): array => $this->lanes($view, $shown, $atOnce()),
@@ -168,7 +171,21 @@ final class FloorPage
                 ? $this->floor($view)
                 : $this->lanesBy($view, WorkReader::of(new Needs(array_column($people, 'id')), $house));
 
-        return array_map($lanes->of(...), $people);
+        $hours = $view->isByHours()
+            ? $this->hours($view)->of(
+                array_map(static fn(Person $one): array => [$one, $lanes->outlook($one)], $people),
+            )
+            : [];
+
+        return array_map(
+            static fn(Person $one): array => $lanes->of($one) + ['hours' => $hours[$one->id] ?? null],
+            $people,
+        );
+    }
+
+    private function hours(FloorView $view): FloorHours
+    {
+        return new FloorHours($this->viewer->snapshot()->roster, $this->days($view)[0]);
     }
 
     /** @return list<Person> those whose lanes come with the page */

@@ -7,8 +7,8 @@ import type { TaskLine } from '../Tasks/TaskLine';
 import type { TaskView } from '../Tasks/TaskView';
 
 export type FloorView = {
-    /** that are shown */
-    weeks: 1 | 2 | 4;
+    /** that are shown; 0: one day, by hours */
+    weeks: 0 | 1 | 2 | 4;
     group: 'team' | 'skill' | 'place' | 'none';
     sort: 'usual' | 'load' | 'room' | 'over' | 'late';
     only: 'room' | 'over' | 'late' | 'away' | null;
@@ -27,6 +27,12 @@ export type LaneDay = {
     late: number;
 };
 
+/** One day by hours: when somebody is there, and what the plan has them do when. */
+export type LaneHours = {
+    there: { from: string; to: string }[];
+    blocks: { from: string; to: string; id: string; number: number; title: string; late: boolean }[];
+};
+
 export type Lane = PersonRef & {
     state: Presence;
     awayUntil: string | null;
@@ -43,6 +49,8 @@ export type Lane = PersonRef & {
     /** minutes past due, and planned before the first day that is shown */
     before: { behind: number; planned: number };
     days: LaneDay[];
+    /** null: days are shown */
+    hours: LaneHours | null;
 };
 
 export type FloorTeam = {
@@ -118,6 +126,8 @@ export type FloorPageProps = {
     days: string[];
     /** whether the first of the days is under way; otherwise the house is closed for today */
     isToday: boolean;
+    /** of one day by hours: from when to when */
+    axis: { from: string; to: string } | null;
     now: string;
     teams: FloorTeam[];
     /** of the first, or of those that were asked for */

@@ -7,7 +7,8 @@ namespace App\Http\Pages\Floor;
 /** How the floor is looked at: how far ahead, in which groups and order, and whom it shows. */
 final readonly class FloorView
 {
-    public const WEEKS = [1, 2, 4];
+    /** 0: one day, by hours. */
+    public const WEEKS = [0, 1, 2, 4];
 
     public const GROUPS = ['team', 'skill', 'place', 'none'];
 
@@ -16,7 +17,7 @@ final readonly class FloorView
     public const ONLY = ['room', 'over', 'late', 'away'];
 
     /**
-     * @param 1|2|4       $weeks
+     * @param int         $weeks one of WEEKS
      * @param string|null $only  one of ONLY; null: everybody
      * @param string|null $team  slug, as are skill and place; null: of whatever team
      */
@@ -33,7 +34,12 @@ final readonly class FloorView
     /** Working days that are shown. */
     public function days(): int
     {
-        return 5 * $this->weeks;
+        return max(1, 5 * $this->weeks);
+    }
+
+    public function isByHours(): bool
+    {
+        return $this->weeks === 0;
     }
 
     /** @return array<string, mixed> a FloorView of FloorPage.ts */

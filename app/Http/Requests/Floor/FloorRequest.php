@@ -41,10 +41,9 @@ final class FloorRequest extends InputRequest
     public function view(): FloorView
     {
         $named = fn(string $name): ?string => $this->filled($name) ? $this->string($name)->toString() : null;
-        $weeks = $this->filled('weeks') ? $this->integer('weeks') : 1;
 
         return new FloorView(
-            $weeks === 4 ? 4 : ($weeks === 2 ? 2 : 1),
+            $this->filled('weeks') ? $this->integer('weeks') : 1,
             $named('group') ?? 'team',
             $named('sort') ?? 'usual',
             $named('only'),

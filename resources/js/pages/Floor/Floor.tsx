@@ -174,6 +174,8 @@ export default function Floor(page: FloorPageProps) {
         onDay: (slug: string, day: string): void => show({ person: slug, day }),
         giving: given.length > 0 ? lines : null,
         onGive: setTo,
+        onTask: showTask,
+        axis: page.axis,
     };
     return (
         <div className="flex h-full flex-col">
@@ -197,7 +199,7 @@ export default function Floor(page: FloorPageProps) {
                         <LaneArcs arcs={arcs} />
                         <div role="table" aria-label={say('screen.floor.load_of_everybody')} className="bg-paper">
                             <div role="rowgroup" className="sticky top-0 z-10 bg-paper">
-                                <Heads days={days} isToday={isToday} />
+                                <Heads days={days} isToday={isToday} axis={page.axis} />
                             </div>
                             {teams.map((team) => (
                                 <LaneTeam key={team.slug} team={team} lanes={known} full={full} acts={acts} />

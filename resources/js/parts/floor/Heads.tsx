@@ -2,10 +2,11 @@ import clsx from 'clsx';
 import type { FloorPageProps } from '@props/Floor/FloorPage';
 import { weekday } from '@/lib/format';
 import { say } from '@/lib/words';
+import { HourHeads } from './HoursLane';
 import { COLUMNS } from './Lanes';
 
 /** The columns of the lanes: what is said of the person, and the days. */
-export function Heads({ days, isToday }: Pick<FloorPageProps, 'days' | 'isToday'>) {
+export function Heads({ days, isToday, axis }: Pick<FloorPageProps, 'days' | 'isToday' | 'axis'>) {
     const heads: [string, string | undefined][] = [
         [say('screen.floor.person'), undefined],
         [say('screen.floor.now'), undefined],
@@ -23,21 +24,27 @@ export function Heads({ days, isToday }: Pick<FloorPageProps, 'days' | 'isToday'
             <span role="columnheader" title={say('floor.before_title')}>
                 {say('floor.before')}
             </span>
-            <span role="columnheader" className="grid grid-flow-col auto-cols-fr gap-px">
-                {days.map((date, index) => (
-                    <span
-                        key={date}
-                        className={clsx(
-                            'whitespace-nowrap',
-                            days.length <= 10 && 'overflow-hidden',
-                            index === 0 && isToday && 'font-semibold text-ink',
-                            days.length > 10 && index % 5 > 0 && 'invisible',
-                        )}
-                    >
-                        {index === 0 && isToday ? say('screen.floor.today') : weekday(date)}
-                    </span>
-                ))}
-            </span>
+            {axis === null ? (
+                <span role="columnheader" className="grid grid-flow-col auto-cols-fr gap-px">
+                    {days.map((date, index) => (
+                        <span
+                            key={date}
+                            className={clsx(
+                                'whitespace-nowrap',
+                                days.length <= 10 && 'overflow-hidden',
+                                index === 0 && isToday && 'font-semibold text-ink',
+                                days.length > 10 && index % 5 > 0 && 'invisible',
+                            )}
+                        >
+                            {index === 0 && isToday ? say('screen.floor.today') : weekday(date)}
+                        </span>
+                    ))}
+                </span>
+            ) : (
+                <span role="columnheader">
+                    <HourHeads axis={axis} />
+                </span>
+            )}
         </div>
     );
 }

@@ -7,6 +7,7 @@ import { presenceLook } from '@/lib/presence';
 import { say } from '@/lib/words';
 import { PersonName } from '@/parts/PersonMark';
 import { GiveStrip } from './GiveStrip';
+import { HoursLane, type Axis } from './HoursLane';
 import { Before, LoadDay } from './LoadLane';
 
 /** Before it comes into view a lane is fetched, so many pixels. */
@@ -26,6 +27,9 @@ export type LaneActs = {
     /** what each would become; null: nothing is being given */
     giving: Map<string, GiveLine> | null;
     onGive: (slug: string) => void;
+    onTask: (id: string) => void;
+    /** of one day by hours; null: days are shown */
+    axis: Axis | null;
 };
 
 function State({ lane }: { lane: Lane }) {
@@ -74,19 +78,25 @@ function LaneCells({ lane, full, acts }: { lane: Lane; full: number; acts: LaneA
                     <span role="cell">
                         <Before {...lane.before} name={lane.name} />
                     </span>
-                    <span role="cell" className="grid grid-flow-col auto-cols-fr gap-px">
-                        {lane.days.map((one) => (
-                            <button
-                                key={one.date}
-                                type="button"
-                                tabIndex={-1}
-                                className="text-start"
-                                onClick={() => acts.onDay(lane.slug, one.date)}
-                            >
-                                <LoadDay day={one} full={full} name={lane.name} wide={wide} />
-                            </button>
-                        ))}
-                    </span>
+                    {lane.hours !== null && acts.axis !== null ? (
+                        <span role="cell">
+                            <HoursLane hours={lane.hours} axis={acts.axis} name={lane.name} onTask={acts.onTask} />
+                        </span>
+                    ) : (
+                        <span role="cell" className="grid grid-flow-col auto-cols-fr gap-px">
+                            {lane.days.map((one) => (
+                                <button
+                                    key={one.date}
+                                    type="button"
+                                    tabIndex={-1}
+                                    className="text-start"
+                                    onClick={() => acts.onDay(lane.slug, one.date)}
+                                >
+                                    <LoadDay day={one} full={full} name={lane.name} wide={wide} />
+                                </button>
+                            ))}
+                        </span>
+                    )}
                 </>
             )}
         </>

@@ -67,12 +67,12 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
         <div className="flex items-center gap-4 border-b border-line bg-paper px-3 py-1.5">
             <Pick
                 label={say('floor.ahead')}
-                value={String(view.weeks) as '1' | '2' | '4'}
-                options={(['1', '2', '4'] as const).map((weeks) => ({
+                value={String(view.weeks) as '0' | '1' | '2' | '4'}
+                options={(['0', '1', '2', '4'] as const).map((weeks) => ({
                     value: weeks,
                     label: say('floor.weeks', { weeks: Number(weeks) }),
                 }))}
-                onChange={(weeks) => onLook({ ...view, weeks: Number(weeks) as 1 | 2 | 4 })}
+                onChange={(weeks) => onLook({ ...view, weeks: Number(weeks) as FloorView['weeks'] })}
             />
             <Pick
                 label={say('floor.whose')}

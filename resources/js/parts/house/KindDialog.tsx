@@ -49,6 +49,7 @@ export function KindDialog({ kind, entries, people, onClose }: Props) {
                         wrong={wrong.name}
                     >
                         <input
+                            data-autofocus
                             className="entry w-full"
                             maxLength={120}
                             value={name}
