@@ -62,6 +62,13 @@ it('answers who has room, who is over, what will be late, what nobody has, who i
     $worst = $answers['late']['worst'];
     expect(array_column($worst, 'finishAt'))->toBe(['2026-03-03T17:00:00Z', '2026-03-03T12:00:00Z']);
     expect($worst[0]['lateBy'])->toBe(24 * 60);
+    // Callum is away; Femi has nothing to do.
+    expect(floor_($this)['tooLate'][0]['help'])->toBe([
+        'slug' => 'femi',
+        'name' => 'Femi Adeyinka',
+        'finishAt' => '2026-03-02T15:00:00Z',
+        'inTime' => true,
+    ]);
 });
 
 it('begins at the next working day where the house is closed for today, and tells what is left', function (

@@ -20,8 +20,9 @@ final readonly class FloorAnswers
     /** Of each that are named. */
     private const NAMED = 4;
 
-    /** Of those that will be late, listed one by one. */
+    /** Of those that will be late, listed one by one, and those of them of which it is worked out what would help. */
     private const LISTED = 100;
+    private const HELPED = 8;
 
     /** @param list<Person> $people each once */
     public function __construct(
@@ -87,8 +88,14 @@ final readonly class FloorAnswers
         return ['overdue' => $overdue, 'tooLate' => $tooLate, 'worst' => $this->tooLate(self::NAMED)];
     }
 
-    /** @return list<array<string, mixed>> what can't be in time as planned, the latest first: each as TooLateTask */
-    public function tooLate(int $most = self::LISTED): array
+    /**
+     * What can't be in time as planned.
+     *
+     * @param TooLateHelp|null $help of the first of them it is worked out what would help; null: it is not
+     *
+     * @return list<array<string, mixed>> the latest first: each as TooLateTask
+     */
+    public function tooLate(int $most = self::LISTED, ?TooLateHelp $help = null): array
     {
         $found = [];
         foreach ($this->people as $person) {
@@ -100,10 +107,16 @@ final readonly class FloorAnswers
         }
         usort($found, static fn(array $a, array $b): int => $b[3] <=> $a[3] ?: WorkItem::compare($a[0], $b[0]));
         $shown = array_slice($found, 0, $most);
+        $ids = array_map(static fn(array $one): string => $one[0]->id, $shown);
         $tasks = Task::query()
             ->with(['kind', 'customer'])
-            ->findMany(array_map(static fn(array $one): string => $one[0]->id, $shown))
+            ->findMany($ids)
             ->keyBy('id');
+        $helps =
+            $help?->of(
+                $tasks->only(array_slice($ids, 0, self::HELPED))->values(),
+                array_combine($ids, array_column($shown, 2)),
+            ) ?? [];
         $lines = [];
         foreach ($shown as [$item, $person, $finish, $by]) {
             $task = $tasks->get($item->id);
@@ -112,6 +125,7 @@ final readonly class FloorAnswers
                     'holder' => ['slug' => $person->id, 'name' => $person->name],
                     'finishAt' => Instant::orNull($finish),
                     'lateBy' => $finish === null ? null : intdiv($by, 60),
+                    'help' => $helps[$item->id] ?? null,
                 ];
             }
         }

@@ -26,7 +26,7 @@ final class FloorLanes
      */
     public function __construct(
         private readonly Roster $roster,
-        private readonly Work $work,
+        public readonly Work $work,
         private readonly array $days,
         private readonly int $now,
     ) {}

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages\Floor;
 
 use App\Absences\CoverCounts;
+use App\Bridge\TaskSubjects;
 use App\Bridge\WorkReader;
 use App\Http\Pages\Levelling\LevellingsPage;
 use App\Http\Pages\Tasks\HandoffLine;
@@ -41,8 +42,11 @@ final class FloorPage
     /** @var array<int, FloorLanes> by how many days they show */
     private array $floors = [];
 
-    public function __construct(private readonly Viewer $viewer, private readonly UnplacedLines $unplaced)
-    {
+    public function __construct(
+        private readonly Viewer $viewer,
+        private readonly UnplacedLines $unplaced,
+        private readonly TaskSubjects $subjects,
+    ) {
         $this->now = CarbonImmutable::now()->getTimestamp();
     }
 
@@ -76,7 +80,7 @@ final class FloorPage
             'answers' => fn(): ?array => $atOnce()
                 ? $this->answers($view)->all() + ['unplaced' => UnplacedLines::count()]
                 : null,
-            'tooLate' => fn(): array => $atOnce() ? $this->answers($view)->tooLate() : [],
+            'tooLate' => fn(): array => $atOnce() ? $this->answers($view)->tooLate(help: $this->help($view)) : [],
             'unplaced' => fn(): array => $this->unplaced->all(),
             'open' => static fn(): int => Task::query()->claimable()->count(),
             'reviews' => fn(): array => $this->unreviewed(),
@@ -121,6 +125,11 @@ final class FloorPage
             $this->viewer->snapshot(),
             $this->now,
         );
+    }
+
+    private function help(FloorView $view): TooLateHelp
+    {
+        return new TooLateHelp($this->viewer->house(), $this->subjects, $this->floor($view)->work, $this->now);
     }
 
     /** @return list<array<string, mixed>> who is in them, and what their lanes come to */

@@ -73,6 +73,8 @@ export type TooLateTask = TaskLine & {
     finishAt: string | null;
     /** minutes */
     lateBy: number | null;
+    /** who could have it done sooner; null: nobody, or it was not worked out */
+    help: (PersonRef & { finishAt: string; inTime: boolean }) | null;
 };
 
 export type FloorAnswers = {

@@ -65,6 +65,14 @@ export function TooLate({ tasks, ...gives }: Gives & { tasks: TooLateTask[] }) {
                                   })}
                         </span>
                     </p>
+                    {task.help !== null && (
+                        <p className="text-xs text-ink2">
+                            {say(task.help.inTime ? 'floor.could_in_time' : 'floor.could_sooner', {
+                                person: task.help.name,
+                                moment: moment(task.help.finishAt),
+                            })}
+                        </p>
+                    )}
                 </GiveRow>
             ))}
         </ul>
