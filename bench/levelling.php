@@ -91,7 +91,7 @@ function optimum(array $tasks, array $reach): ?int
                 }
             }
             $due = $minutes($reach[$p]->until((int) $task->dueAt));
-            // Done by the end of what comes before and itself, less what there is time for; nothing where another has it.
+            // Done by the end of what comes before and itself, less what there is time for.
             $rows[] =
                 implode(' + ', $before) .
                 " + {$all} x_{$j}_{$p}' - l_{$j}_{$p} - {$all} z_{$j}_{$p} <= " .

@@ -18,7 +18,15 @@ Schedule::useCache('database');
 Schedule::command('baton:tick')->everyMinute()->withoutOverlapping(10);
 Schedule::command('baton:poll-calendar')->everyFiveMinutes()->withoutOverlapping(10);
 Schedule::command('model:prune', [
-    '--model' => [SentKey::class, Notice::class, Timer::class, SweepRun::class, Levelling::class, TaskUndo::class, ReminderMoment::class],
+    '--model' => [
+        SentKey::class,
+        Notice::class,
+        Timer::class,
+        SweepRun::class,
+        Levelling::class,
+        TaskUndo::class,
+        ReminderMoment::class,
+    ],
 ])->daily();
 Schedule::command('model:prune', ['--model' => [SignInAttempt::class, Invitation::class]])->hourly();
 Schedule::command('baton:prune-events')->daily()->withoutOverlapping(60);

@@ -19,7 +19,7 @@ it(
         $ids = [
             '{task}' => Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id,
             '{asked}' => Absence::query()->where('status', 'asked')->firstOrFail()->id,
-            '{levelling}' => Levellings::workedOut()->id,
+            '{levelling}' => Levellings::workedOut(overloaded: true)->id,
             '{run}' => Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,
             '{message}' => (string) Messages::held(Task::query()->latest('number')->firstOrFail())->id,
             '{picture}' => base_path('database/seeders/Demo/pictures/card.png'),

@@ -36,7 +36,9 @@ function mondaysBefore(int $weeks): void
             );
         }
     }
-    Task::query()->whereKey($task->id)->update(['status' => TaskStatus::Done, 'arrived_at' => '2025-01-01 10:00:00']);
+    Task::query()
+        ->whereKey($task->id)
+        ->update(['status' => TaskStatus::Done, 'arrived_at' => '2025-01-01 10:00:00']);
 }
 
 /** @return array<string, array<string, mixed>> days by date, of what it is about */

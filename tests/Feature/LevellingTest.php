@@ -75,6 +75,7 @@ it('moves in one go what was chosen, recorded as levelled, and takes it back as 
     expect(
         Notice::query()
             ->where('task_id', $moved->task_id)
+            ->where('at', '2026-03-02 10:05:00')
             ->whereIn('person_id', [$moved->from_id, $moved->to_id])
             ->count(),
     )->toBe(2);

@@ -8,13 +8,37 @@ use App\Levelling\LevelTerms;
 use App\Levelling\SteerLevelling;
 use App\Models\Levelling\Levelling;
 use App\Models\Levelling\LevellingState;
+use App\Models\People\Team;
+use App\Models\Tasks\Task;
+use Carbon\CarbonImmutable;
+use OpenBaton\Core\Workload\TaskStatus;
 
 /** Levellings that requests are about. */
 final class Levellings
 {
-    /** Of everybody's work, by the lead of the house. */
-    public static function workedOut(): Levelling
+    /** All that those who answer enquiries have in hand and did not begin goes to one of them, for the next day. */
+    public static function overload(): void
     {
+        $team = Team::query()->where('slug', 'enquiries')->firstOrFail();
+        $due = CarbonImmutable::now()->addWeekday()->setTime(17, 0);
+        Task::query()
+            ->where('status', TaskStatus::New)
+            ->whereIn('assignee_id', $team->members()->pluck('people.id'))
+            ->update([
+                'assignee_id' => House::person('oona-varga')->id,
+                'due_at' => $due,
+                'starts_at' => null,
+                'estimate_minutes' => 120,
+            ]);
+    }
+
+    /** Of everybody's work, by the lead of the house. */
+    public static function workedOut(bool $overloaded = false): Levelling
+    {
+        if ($overloaded) {
+            self::overload();
+        }
+
         return app(SteerLevelling::class)->begin([], new LevelTerms([]), House::user('hanneke'))->refresh();
     }
 

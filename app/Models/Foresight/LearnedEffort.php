@@ -28,7 +28,7 @@ final class LearnedEffort extends Model
 
     protected $guarded = [];
 
-    /** @return int|null minutes above which a task of the kind takes longer than nine of ten; null: too little is known */
+    /** @return int|null minutes that nine of ten tasks of a kind do not exceed; null: too little is known */
     public static function longFrom(?string $kindId): ?int
     {
         $row = self::query()->where('task_kind_id', $kindId)->where('path', '')->first();

@@ -25,11 +25,7 @@ final class Assignment
     /** @var array<array-key, array<int, Strain>> what one task less, or more, makes of somebody; by person and place */
     private array $changed = [];
 
-    /** @var list<string> people, the fullest first; of those who are as full, whoever can do least */
-    private array $fullest = [];
-
-    /** @var list<string> the same, the other way round */
-    private array $roomiest = [];
+    private Fullness $fullness;
 
     /** @var array<array-key, int> what each person can do until the last task is due */
     private array $capacity = [];
@@ -59,8 +55,8 @@ final class Assignment
             $this->strains[$person] = $this->strainBy((string) $person, $places);
             $late += $this->strains[$person]->late;
         }
-        $this->sort();
-        $this->cost = new Cost($late, $this->fullestBut([]), 0, $this->continuity->breaks());
+        $this->fullness = new Fullness($this->strains, $this->capacity);
+        $this->cost = new Cost($late, $this->fullness->greatestBut([]), 0, $this->continuity->breaks());
     }
 
     public function cost(): Cost
@@ -84,24 +80,9 @@ final class Assignment
         return $this->strains[$person];
     }
 
-    /** @return list<string> people, whoever has most room first */
-    public function roomiest(): array
+    public function fullness(): Fullness
     {
-        return $this->roomiest;
-    }
-
-    /** @return list<string> those than whom nobody is fuller */
-    public function fullest(): array
-    {
-        $fullest = [];
-        foreach ($this->fullest as $person) {
-            if ($this->strains[$person]->peak->compare($this->cost->peak) < 0) {
-                break;
-            }
-            $fullest[] = $person;
-        }
-
-        return $fullest;
+        return $this->fullness;
     }
 
     public function continuity(): Continuity
@@ -169,7 +150,7 @@ final class Assignment
     public function costWith(array $to, array $strains): Cost
     {
         $late = $this->cost->late;
-        $peak = $this->fullestBut($strains);
+        $peak = $this->fullness->greatestBut($strains);
         foreach ($strains as $person => $strain) {
             $late += $strain->late - $this->strains[$person]->late;
             $peak = $strain->peak->compare($peak) > 0 ? $strain->peak : $peak;
@@ -206,7 +187,7 @@ final class Assignment
             $this->strains[$person] = $strain;
             unset($this->changed[$person]);
         }
-        $this->sort();
+        $this->fullness = new Fullness($this->strains, $this->capacity);
 
         return array_map(strval(...), array_keys($strains));
     }
@@ -241,30 +222,5 @@ final class Assignment
         }
 
         return (new Line($jobs))->strain();
-    }
-
-    private function sort(): void
-    {
-        $people = array_map(strval(...), array_keys($this->strains));
-        usort(
-            $people,
-            fn(string $a, string $b): int => $this->strains[$b]->peak->compare($this->strains[$a]->peak) ?:
-            $this->capacity[$a] <=> $this->capacity[$b] ?:
-            $a <=> $b,
-        );
-        $this->fullest = $people;
-        $this->roomiest = array_reverse($people);
-    }
-
-    /** @param array<array-key, mixed> $people by id */
-    private function fullestBut(array $people): Fraction
-    {
-        foreach ($this->fullest as $person) {
-            if (!isset($people[$person])) {
-                return $this->strains[$person]->peak;
-            }
-        }
-
-        return new Fraction(0, 1);
     }
 }

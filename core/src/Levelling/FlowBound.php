@@ -10,8 +10,8 @@ namespace OpenBaton\Core\Levelling;
  * intervals of people, cut at all moments at which one may begin or is due (Horn 1974; Ford and Fulkerson 1956, by
  * the layers of Dinic 1970). Exact in whole units.
  *
- * Tasks that the same people may have in the same time are one, and a task leads to few spans of intervals instead of to
- * each of them: the halves, quarters and so on of somebody's time.
+ * Tasks that the same people may have in the same time are one, and a task leads to few spans of intervals instead of
+ * to each of them: the halves, quarters and so on of somebody's time.
  */
 final class FlowBound
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Levelling;
 
-/** Tasks that were moved in one step, or in steps that touched the same task, belong together (union by Tarjan 1975). */
+/** Tasks moved in one step, or in steps that touched the same task, belong together (union by Tarjan 1975). */
 final class Groups
 {
     /** @var array<int, int> place of a task that stands for its group, by place */

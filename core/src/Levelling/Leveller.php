@@ -137,7 +137,7 @@ final class Leveller
         foreach ($this->terms->order as $measure) {
             $givers[] = match ($measure) {
                 Measure::Late => $this->assignment->late(),
-                Measure::Peak => $this->assignment->fullest(),
+                Measure::Peak => $this->assignment->fullness()->fullest(),
                 Measure::Moves, Measure::Breaks => [],
             };
         }

@@ -123,7 +123,7 @@ final readonly class Neighbourhood
     private function takers(int $place, string ...$but): array
     {
         $takers = [];
-        foreach ($this->assignment->roomiest() as $person) {
+        foreach ($this->assignment->fullness()->roomiest() as $person) {
             if (isset($this->eligible[$place][$person]) && !in_array($person, $but, true)) {
                 $takers[] = $person;
                 if (count($takers) === self::TAKERS) {

@@ -21,9 +21,9 @@ use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
 /**
- * What of the work of some people may move between them, and to whom: by pool and limits of the rule that placed a task,
- * but for the limits of load; of a task that was placed by hand, by the first rule that would place it now, or to
- * anybody where none would.
+ * What of the work of some people may move between them, and to whom: by pool and limits of the rule that placed a
+ * task, but for the limits of load; of a task that was placed by hand, by the first rule that would place it now, or
+ * to anybody where none would.
  */
 final readonly class ToLevel
 {

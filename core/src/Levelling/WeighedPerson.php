@@ -9,7 +9,7 @@ final readonly class WeighedPerson
 {
     /**
      * @param array<array-key, int|null> $finishes instant by task; null: not within three months
-     * @param int|null                   $overFrom instant at which the first task is due that will be late; null: none is
+     * @param int|null                   $overFrom instant at which the first late task is due; null: none is
      */
     public function __construct(public Strain $strain, public array $finishes, public ?int $overFrom) {}
 }

@@ -33,13 +33,7 @@ final class LoadPlanner
     /** @var array<array-key, int> */
     private array $finishes;
 
-    /** @var array<int, int> units done after they were due, by index of $items */
-    private array $late;
-
-    /** @var list<Block> */
-    private array $blocks;
-
-    private ?int $freeFrom;
+    private PlanRecord $record;
 
     private function __construct() {}
 
@@ -77,8 +71,8 @@ final class LoadPlanner
         usort($items, WorkItem::compare(...));
         $this->items = $items;
         $this->left = array_map(static fn(WorkItem $item): int => $item->effort->left() * self::UNITS_A_MINUTE, $items);
-        $this->finishes = $this->late = $this->blocks = [];
-        $this->freeFrom = null;
+        $this->finishes = [];
+        $this->record = new PlanRecord();
         foreach ($items as $index => $item) {
             if ($this->left[$index] === 0) {
                 $this->finishes[$item->id] = max($now, $item->startAt ?? $now);
@@ -115,7 +109,7 @@ final class LoadPlanner
             $counted += $working ? 1 : 0;
         }
         $horizonEnd = $zone->instant($date, 0);
-        $sums = $this->sums($horizonEnd, $now);
+        [$due, $undated, $dueDone, $laterDone] = $this->sums($horizonEnd, $now);
 
         while ($toTheEnd && $day < self::FURTHEST_DAYS && array_sum($this->left) > 0) {
             foreach (Stretch::ofDay($hours->spansOf($date), $presence->spansOf($date), $capacity, $now) as $stretch) {
@@ -130,10 +124,13 @@ final class LoadPlanner
             $this->finishes,
             $horizonEnd,
             self::minutes($capacityUnits),
-            ...$sums,
-            late: $this->lateMinutes($toTheEnd),
-            freeFrom: $this->freeFrom,
-            blocks: $this->blocks,
+            $due,
+            $undated,
+            $dueDone,
+            $laterDone,
+            $this->record->late($toTheEnd ? $this->items : [], $this->left, self::UNITS_A_MINUTE),
+            $this->record->freeFrom(),
+            $this->record->blocks(),
         );
     }
 
@@ -145,7 +142,7 @@ final class LoadPlanner
         while ($now < $stretch->to) {
             [$chosen, $until] = $this->next($now, $stretch->to);
             if ($chosen === null) {
-                $this->freeFrom ??= $now;
+                $this->record->idle($now);
                 $now = $until;
 
                 continue;
@@ -156,47 +153,13 @@ final class LoadPlanner
             $now = $units < $possible ? min($until, $stretch->doneAt($now, $units)) : $until;
             $this->left[$chosen] -= $units;
             $done += $units;
-            $this->counted($chosen, $from, $now, $units, $stretch);
+            $this->record->worked($this->items[$chosen], $from, $now, $units, $stretch);
             if ($this->left[$chosen] === 0) {
                 $this->finishes[$this->items[$chosen]->id] = $now;
             }
         }
 
         return $done;
-    }
-
-    /** That a task is worked on from one instant to another. */
-    private function counted(int $chosen, int $from, int $to, int $units, Stretch $stretch): void
-    {
-        $item = $this->items[$chosen];
-        if ($item->dueAt !== null && $to > $item->dueAt) {
-            $inTime = $item->dueAt <= $from ? 0 : min($units, $stretch->between($from, $item->dueAt));
-            $this->late[$chosen] = ($this->late[$chosen] ?? 0) + $units - $inTime;
-        }
-        $last = $this->blocks === [] ? null : $this->blocks[count($this->blocks) - 1];
-        if ($last?->taskId === $item->id && $last->to === $from) {
-            array_pop($this->blocks);
-            $from = $last->from;
-        }
-        $this->blocks[] = new Block($item->id, $from, $to);
-    }
-
-    /**
-     * What is left undone counts as well where the plan went on to the end.
-     *
-     * @return array<array-key, int> minutes of effort by task, upwards
-     */
-    private function lateMinutes(bool $toTheEnd): array
-    {
-        $minutes = [];
-        foreach ($this->items as $index => $item) {
-            $units = ($this->late[$index] ?? 0) + ($toTheEnd && $item->dueAt !== null ? $this->left[$index] : 0);
-            if ($units > 0) {
-                $minutes[$item->id] = intdiv($units + self::UNITS_A_MINUTE - 1, self::UNITS_A_MINUTE);
-            }
-        }
-
-        return $minutes;
     }
 
     /**

@@ -13,7 +13,7 @@ use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Workload\Block;
 use OpenBaton\Core\Workload\Outlook;
 
-/** One day of the floor by hours: when each is there, and what the plan has them do when. Its type is in FloorPage.ts. */
+/** One day of the floor by hours: when each is there, and what they do when. Its type is in FloorPage.ts. */
 final readonly class FloorHours
 {
     private const HOUR = 3_600;

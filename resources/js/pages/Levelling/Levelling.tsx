@@ -160,6 +160,7 @@ export default function Levelling(page: LevellingPageProps) {
                         )}
                     </div>
                     <aside
+                        tabIndex={0}
                         aria-label={say('level.people')}
                         className="w-104 shrink-0 space-y-4 overflow-auto border-s border-line p-4"
                     >

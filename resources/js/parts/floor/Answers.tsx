@@ -34,7 +34,11 @@ function Answer({
     children: ReactNode;
 }) {
     return (
-        <section aria-label={title} className={clsx('min-w-0 border-s border-line px-3 py-1.5', on && 'bg-pine-wash')}>
+        <div
+            role="group"
+            aria-label={title}
+            className={clsx('min-w-0 border-s border-line px-3 py-1.5', on && 'bg-pine-wash')}
+        >
             <h2>
                 <button
                     type="button"
@@ -47,7 +51,7 @@ function Answer({
                 </button>
             </h2>
             <ul className="text-xs">{children}</ul>
-        </section>
+        </div>
     );
 }
 
@@ -67,7 +71,7 @@ function Line({
             <button
                 type="button"
                 onClick={onPress}
-                className="flex w-full items-center gap-1.5 text-start leading-5 hover:underline"
+                className="flex w-full items-center gap-1.5 text-start leading-6 hover:underline"
             >
                 <PersonMark slug={person.slug} size={14} />
                 <span className="truncate">{person.name}</span>
@@ -88,7 +92,7 @@ function Late({ answers, onTask }: Pick<Props, 'answers' | 'onTask'>) {
                     <button
                         type="button"
                         onClick={() => onTask(task.id)}
-                        className="flex w-full items-baseline gap-1.5 text-start leading-5 hover:underline"
+                        className="flex w-full items-baseline gap-1.5 text-start leading-6 hover:underline"
                     >
                         <span className="truncate">{task.title}</span>
                         <span className="ms-auto whitespace-nowrap text-brick">
@@ -111,7 +115,7 @@ function Nobodys({ tasks, onTask }: { tasks: UnplacedTask[]; onTask: (id: string
             <button
                 type="button"
                 onClick={() => onTask(task.id)}
-                className="flex w-full items-baseline gap-1.5 text-start leading-5 hover:underline"
+                className="flex w-full items-baseline gap-1.5 text-start leading-6 hover:underline"
             >
                 <span className="truncate">{task.title}</span>
                 <span className="ms-auto whitespace-nowrap text-ink2">
@@ -122,7 +126,7 @@ function Nobodys({ tasks, onTask }: { tasks: UnplacedTask[]; onTask: (id: string
     ));
 }
 
-/** Who has room, who is over, what will be late, what nobody has, who is away: at a glance, each with the way to all. */
+/** Who has room, who is over, what will be late, what nobody has, who is away: each with the way to all of them. */
 export function Answers({ answers, isThere, unplaced, view, onLook, onPerson, onTask, onList }: Props) {
     const { lastDay } = useFormats();
     const only = (what: NonNullable<FloorView['only']>): void =>

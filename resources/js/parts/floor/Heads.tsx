@@ -17,11 +17,16 @@ export function Heads({ days, isToday, axis }: Pick<FloorPageProps, 'days' | 'is
     return (
         <div role="row" className={`${COLUMNS} border-b border-line py-1 text-xs text-ink2`}>
             {heads.map(([head, title], place) => (
-                <span key={head} role="columnheader" className={place > 1 ? 'text-end' : ''} title={title}>
+                <span
+                    key={head}
+                    role="columnheader"
+                    className={clsx('truncate', place > 1 && 'text-end')}
+                    title={title ?? head}
+                >
                     {head}
                 </span>
             ))}
-            <span role="columnheader" title={say('floor.before_title')}>
+            <span role="columnheader" className="truncate" title={say('floor.before_title')}>
                 {say('floor.before')}
             </span>
             {axis === null ? (
