@@ -141,7 +141,7 @@ it('does what a rule says on a date, once the clock is there, and only once', fu
     $this->see('A claim a day overdue goes to the lead of Accounts');
     expect($task->refresh()->assignee?->name)->toBe('Hugo Lemaire');
 
-    time_sleep_until($soon->getTimestamp() + 1);
+    $soon->getTimestamp() + 1 > microtime(true) && time_sleep_until($soon->getTimestamp() + 1);
     Artisan::call('baton:tick');
     Artisan::call('baton:tick');
     $this->see('A date was reached');

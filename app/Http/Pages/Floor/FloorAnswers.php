@@ -109,7 +109,7 @@ final readonly class FloorAnswers
         $shown = array_slice($found, 0, $most);
         $ids = array_map(static fn(array $one): string => $one[0]->id, $shown);
         $tasks = Task::query()
-            ->with(['kind', 'customer'])
+            ->with(['kind', 'customer', 'covers.for'])
             ->findMany($ids)
             ->keyBy('id');
         $helps =

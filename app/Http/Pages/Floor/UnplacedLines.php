@@ -40,7 +40,7 @@ final readonly class UnplacedLines
     {
         $tasks = Task::query()
             ->with(TaskSubjects::RELATIONS)
-            ->with(['kind', 'customer'])
+            ->with(['kind', 'customer', 'covers.for'])
             ->unplaced()
             ->mostUrgentFirst()
             ->limit(self::MOST)

@@ -16,7 +16,7 @@ const AHEAD = 400;
 /** How many lanes are asked for at once: as many as the server gives. */
 const AT_ONCE = 100;
 
-const FEW = 'grid-cols-[minmax(150px,1.1fr)_minmax(88px,0.5fr)_36px_36px_52px_52px_minmax(0,4fr)]';
+const FEW = 'grid-cols-[minmax(150px,1.1fr)_minmax(88px,0.5fr)_52px_48px_64px_92px_minmax(0,4fr)]';
 export const COLUMNS = `ps-11 pe-3 grid items-center gap-x-2 ${FEW}`;
 
 /** What is done with lanes: looked at, or given to. */

@@ -34,7 +34,7 @@ export function GiveRow({ task, onTask, onGive, children }: Gives & { task: Task
                 )}
                 <button
                     type="button"
-                    className="text-xs text-sky underline"
+                    className="px-1 text-xs leading-6 text-sky underline"
                     aria-label={say('give.give_task', { number: task.number })}
                     onClick={() => onGive([task])}
                 >
@@ -125,7 +125,7 @@ export function Unplaced({ tasks, ...gives }: Gives & { tasks: UnplacedTask[] })
                         </span>
                         <button
                             type="button"
-                            className="ms-auto whitespace-nowrap text-sky underline"
+                            className="ms-auto px-1 leading-6 whitespace-nowrap text-sky underline"
                             onClick={() =>
                                 router.post(`/floor/unplaced/${task.id}/retry`, {}, { preserveScroll: true })
                             }
