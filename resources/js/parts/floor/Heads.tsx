@@ -41,7 +41,7 @@ export function Heads({ days, isToday, axis }: Pick<FloorPageProps, 'days' | 'is
                                 days.length > 10 && index % 5 > 0 && 'invisible',
                             )}
                         >
-                            {index === 0 && isToday ? say('screen.floor.today') : weekday(date)}
+                            {weekday(date)}
                         </span>
                     ))}
                 </span>
