@@ -76,15 +76,4 @@ final readonly class Abouts
 
         return $skills;
     }
-
-    public function name(string $about): ?string
-    {
-        [$what, $slug] = [...explode(':', $about, 2), ''];
-
-        return match ($what) {
-            'team' => ($this->roster->teams[$slug] ?? null)?->name,
-            'skill' => $this->skills[$slug] ?? null,
-            default => null,
-        };
-    }
 }

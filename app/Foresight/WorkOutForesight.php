@@ -22,8 +22,7 @@ use OpenBaton\Core\Foresight\Forecast;
 use OpenBaton\Core\Foresight\ForecastDay;
 use OpenBaton\Core\Foresight\Inflow;
 use OpenBaton\Core\Foresight\TimeAhead;
-use OpenBaton\Core\Time\LocalDate;
-use OpenBaton\Core\Time\WorkingHours;
+use OpenBaton\Core\Time\WorkingTime;
 
 /** Works out what is foreseen of the house, its teams and its skills, in the background. */
 final class WorkOutForesight implements ShouldBeUniqueUntilProcessing, ShouldQueue
@@ -62,8 +61,9 @@ final class WorkOutForesight implements ShouldBeUniqueUntilProcessing, ShouldQue
         $now = CarbonImmutable::now();
         $roster = $house->snapshot->roster;
         $today = $roster->house->zone()->dateAt($now->getTimestamp());
-        $days = self::open($roster->house, $today, self::AHEAD, $now->getTimestamp());
-        $open = self::open($roster->house, $today->plus(-self::BEHIND), self::BEHIND, 0);
+        $hours = new WorkingTime($roster->house);
+        $days = $hours->openDays($today, self::AHEAD, $now->getTimestamp());
+        $open = $hours->openDays($today->plus(-self::BEHIND), self::BEHIND, 0);
         $abouts = new Abouts($roster, self::skills(), $today);
         $arrivals = $open === [] ? [] : (new RecentArrivals($house, $abouts))->since($open);
         $known = $days === [] ? [] : (new KnownWork($house, $abouts))->by($days);
@@ -102,24 +102,6 @@ final class WorkOutForesight implements ShouldBeUniqueUntilProcessing, ShouldQue
             ->get(['slug', 'name'])
             ->mapWithKeys(static fn(Skill $one): array => [$one->slug => $one->name])
             ->all();
-    }
-
-    /**
-     * @param int $after instant after which something of the day is left
-     *
-     * @return list<LocalDate> days on which the house is open, in order
-     */
-    private static function open(WorkingHours $house, LocalDate $from, int $days, int $after): array
-    {
-        $open = [];
-        for ($day = 0; $day < $days; ++$day) {
-            $spans = $house->spansOf($from->plus($day));
-            if ($spans !== [] && end($spans)->to > $after) {
-                $open[] = $from->plus($day);
-            }
-        }
-
-        return $open;
     }
 
     /** @return array<string, mixed> a ForecastDay of ForesightPage.ts */

@@ -23,7 +23,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\People\Availability;
-use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
@@ -105,12 +104,8 @@ final readonly class ApplyLevelling
         $at = CarbonImmutable::now()->getTimestamp();
         $takes = static function (string $personId) use ($roster, $availability, $locked, $at): bool {
             $slug = $locked->house->snapshot->personSlugs[$personId] ?? null;
-            $against =
-                $slug === null
-                    ? [Unavailability::Inactive]
-                    : $availability->reasonsAgainst($roster->people[$slug], $at);
 
-            return array_diff(array_column($against, 'name'), [Unavailability::Absent->name]) === [];
+            return $slug !== null && $availability->againstButAbsence($roster->people[$slug], $at) === [];
         };
         $otherwise = $moves
             ->reject(static function (LevelledMove $move) use ($tasks, $working, $takes): bool {

@@ -12,6 +12,7 @@ use App\Refusals\LevellingMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Time\WorkingHours;
+use OpenBaton\Core\Time\WorkingTime;
 
 /** Begins a levelling, stops it with what is best so far, and chooses what of it is to be taken. */
 final readonly class SteerLevelling
@@ -48,17 +49,10 @@ final readonly class SteerLevelling
     /** The end of the last of some working days, the day that is under way among them. */
     private static function until(WorkingHours $house, int $now, int $days): int
     {
-        $date = $house->zone()->dateAt($now);
-        $end = $now;
-        for ($tries = 0; $days > 0 && $tries < self::FURTHEST; ++$tries, $date = $date->plus(1)) {
-            $spans = $house->spansOf($date);
-            if ($spans !== [] && end($spans)->to > $now) {
-                $end = $house->zone()->instant($date->plus(1), 0);
-                --$days;
-            }
-        }
+        $open = (new WorkingTime($house))->openDays($house->zone()->dateAt($now), self::FURTHEST, $now);
+        $last = array_slice($open, 0, $days)[$days - 1] ?? end($open);
 
-        return $end;
+        return $last === false ? $now : $house->zone()->instant($last->plus(1), 0);
     }
 
     /** @throws LevellingMovedOn where it is ready by now */

@@ -121,6 +121,7 @@ it('levels, leaves a move out, takes the rest, and takes it back', function (): 
 it('looks at those who are over, and at four weeks, by the address', function (): void {
     $this->signIn('hanneke');
     $this->visit('/floor');
+    $this->find('(//div[@data-lane])[1]');
     $all = count($this->browser->findElements(WebDriverBy::cssSelector('[data-lane]')));
     $this->click("//*[@role='group'][@aria-label='will be over']//h2//button");
     $this->see('Show everybody');

@@ -6,6 +6,7 @@ namespace App\Models\Levelling;
 
 use App\Models\Access\User;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\GoesByState;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -33,12 +34,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Levelling extends Model
 {
     use BootsByName;
+    use GoesByState;
     use HasUlids;
     use MassPrunable;
-
-    /** Days after which what was not applied is forgotten, and what was. */
-    private const PLANS_KEPT = 7;
-    private const KEPT = 365;
 
     protected $table = 'levellings';
 
@@ -66,15 +64,33 @@ final class Levelling extends Model
     /** @return Builder<self> */
     public function prunable(): Builder
     {
-        $now = CarbonImmutable::now();
+        return self::outlived('applied_at');
+    }
 
-        return self::query()
-            ->where('begun_at', '<', $now->subDays(self::KEPT))
-            ->orWhere(
-                static fn(Builder $plans): Builder => $plans
-                    ->whereNull('applied_at')
-                    ->where('begun_at', '<', $now->subDays(self::PLANS_KEPT)),
-            );
+    /**
+     * Without what there was to level and what it takes to undo it, which are long.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeShort(Builder $query): void
+    {
+        $query->select([
+            'id',
+            'user_id',
+            'state',
+            'teams',
+            'terms',
+            'at',
+            'until',
+            'result',
+            'steps',
+            'budget',
+            'why',
+            'begun_at',
+            'applied_at',
+            'applied_by',
+            'undone_at',
+        ]);
     }
 
     /** @return BelongsTo<User, $this> who asked for it */
@@ -93,23 +109,5 @@ final class Levelling extends Model
     public function moves(): HasMany
     {
         return $this->hasMany(LevelledMove::class)->orderBy('place');
-    }
-
-    /**
-     * Goes from one state to another, unless it is in that no longer.
-     *
-     * @param array<string, mixed> $with columns besides
-     */
-    public function goes(LevellingState $from, LevellingState $to, array $with = []): bool
-    {
-        $this->fill(['state' => $to] + $with);
-        $gone =
-            self::query()
-                ->whereKey($this->id)
-                ->where('state', $from)
-                ->update($this->getDirty() + ['state' => $to]) === 1;
-        $gone ? $this->syncOriginal() : $this->refresh();
-
-        return $gone;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Models\Sweeps;
 
 use App\Models\Access\User;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\GoesByState;
 use App\Models\Rules\RulebookVersion;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -28,12 +29,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class SweepRun extends Model
 {
     use BootsByName;
+    use GoesByState;
     use HasUlids;
     use MassPrunable;
-
-    /** Days after which what was only looked at is forgotten, and what was carried out. */
-    private const LOOKS_KEPT = 7;
-    private const KEPT = 365;
 
     protected $table = 'sweep_runs';
 
@@ -57,15 +55,7 @@ final class SweepRun extends Model
     /** @return Builder<self> */
     public function prunable(): Builder
     {
-        $now = CarbonImmutable::now();
-
-        return self::query()
-            ->where('begun_at', '<', $now->subDays(self::KEPT))
-            ->orWhere(
-                static fn(Builder $looks): Builder => $looks
-                    ->whereNull('carried_at')
-                    ->where('begun_at', '<', $now->subDays(self::LOOKS_KEPT)),
-            );
+        return self::outlived('carried_at');
     }
 
     /** @return BelongsTo<User, $this> who started it */
@@ -84,24 +74,6 @@ final class SweepRun extends Model
     public function tasks(): HasMany
     {
         return $this->hasMany(SweptTask::class);
-    }
-
-    /**
-     * Goes from one state to another, unless it is in that no longer.
-     *
-     * @param array<string, mixed> $with columns besides
-     */
-    public function goes(SweepState $from, SweepState $to, array $with = []): bool
-    {
-        $this->fill(['state' => $to] + $with);
-        $gone =
-            self::query()
-                ->whereKey($this->id)
-                ->where('state', $from)
-                ->update(['state' => $to] + $this->getDirty()) === 1;
-        $gone ? $this->syncOriginal() : $this->refresh();
-
-        return $gone;
     }
 
     /**

@@ -146,12 +146,9 @@ final readonly class CoverPlanner
 
     private function load(string $personId, PersonWork $work, int $from, int $days): LoadPlan
     {
-        $person = $this->roster->people[$personId];
-
-        return LoadPlanner::plan(
-            $person->hours,
-            $this->roster->presenceOf($personId),
-            $person->capacity,
+        return LoadPlanner::ofPerson(
+            $this->roster->people[$personId],
+            $this->roster,
             $work->loading,
             $from,
             $days,

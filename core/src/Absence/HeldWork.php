@@ -39,8 +39,7 @@ final readonly class HeldWork
         $presence = $roster->presenceOf($person->id);
         $finishes =
             $now < $away->from
-                ? LoadPlanner::plan($person->hours, $presence, $person->capacity, $work->loading, $now, toTheEnd: true)
-                    ->finishes
+                ? LoadPlanner::ofPerson($person, $roster, $work->loading, $now, toTheEnd: true)->finishes
                 : [];
         try {
             $dueBy = (new WorkingTime($presence))->endOfDayAfter($away->to);

@@ -37,13 +37,7 @@ final readonly class WorkConditions
             if (!$person->active || $held->loading === []) {
                 continue;
             }
-            $plan = LoadPlanner::plan(
-                $person->hours,
-                $this->roster->presenceOf($person->id),
-                $person->capacity,
-                $held->loading,
-                $now,
-            );
+            $plan = LoadPlanner::ofPerson($person, $this->roster, $held->loading, $now);
             if ($plan->ratio()->exceedsPercent($this->percent)) {
                 $conditions[] = new Condition(AlertKind::Overload, $person->id, $plan->ratio()->percent());
             }

@@ -7,7 +7,6 @@ namespace OpenBaton\Core\Levelling;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Routing\Objections;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\Give;
@@ -148,10 +147,7 @@ final readonly class ToLevel
             array_filter(
                 $people,
                 // The absent take what their presence allows.
-                static fn(string $id): bool => array_filter(
-                    $availability->reasonsAgainst($roster->people[$id], $at),
-                    static fn(Unavailability $one): bool => $one !== Unavailability::Absent,
-                ) === [],
+                static fn(string $id): bool => $availability->againstButAbsence($roster->people[$id], $at) === [],
             ),
         );
     }

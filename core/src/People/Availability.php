@@ -32,6 +32,17 @@ final readonly class Availability
         return $found;
     }
 
+    /** @return list<Unavailability> what stands against work that waits until they are back */
+    public function againstButAbsence(Person $person, int $at): array
+    {
+        return array_values(
+            array_filter(
+                $this->reasonsAgainst($person, $at),
+                static fn(Unavailability $one): bool => $one !== Unavailability::Absent,
+            ),
+        );
+    }
+
     public function presence(Person $person, int $at): Presence
     {
         $against = $this->reasonsAgainst($person, $at);

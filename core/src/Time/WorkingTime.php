@@ -13,6 +13,24 @@ final readonly class WorkingTime
 
     public function __construct(private WorkingHours $hours) {}
 
+    /**
+     * @param int $after instant after which some of a day's hours are left
+     *
+     * @return list<LocalDate> those of so many days from a date on that have working hours, in order
+     */
+    public function openDays(LocalDate $from, int $days, int $after): array
+    {
+        $open = [];
+        for ($day = 0; $day < $days; ++$day) {
+            $spans = $this->hours->spansOf($from->plus($day));
+            if ($spans !== [] && end($spans)->to > $after) {
+                $open[] = $from->plus($day);
+            }
+        }
+
+        return $open;
+    }
+
     /** Whole working minutes in [$from, $to); 0 where $to is not after $from. */
     public function minutesBetween(int $from, int $to): int
     {

@@ -58,12 +58,9 @@ final class LoadBook
     /** @param list<WorkItem> $items */
     private function planned(string $personId, array $items, int $minute, bool $toTheEnd = false): LoadPlan
     {
-        $person = $this->roster->people[$personId];
-
-        return LoadPlanner::plan(
-            $person->hours,
-            $this->roster->presenceOf($personId),
-            $person->capacity,
+        return LoadPlanner::ofPerson(
+            $this->roster->people[$personId],
+            $this->roster,
             $items,
             $minute * 60,
             toTheEnd: $toTheEnd,

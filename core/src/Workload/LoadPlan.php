@@ -24,8 +24,8 @@ final readonly class LoadPlan
      * @param int                $undated    minutes of work without a due date
      * @param int                $dueDone    minutes of the first that the plan does in the horizon
      * @param int                $laterDone  minutes of work due later that it does in the horizon
-     * @param array<array-key, int> $late    minutes of effort that it does after they are due, by task; those of them
-     *     that it never does as well, where it goes on to the end
+     * @param array<array-key, int> $late    minutes of effort that it does after they are due, or never, by task; this
+     *     and what follows where it goes on to the end
      * @param int|null           $freeFrom   first instant at which there is nothing to do; null: not within its reach
      * @param list<Block>        $blocks     what is done when, in order
      */

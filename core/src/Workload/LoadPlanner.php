@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Workload;
 
 use OpenBaton\Core\People\Capacity;
+use OpenBaton\Core\People\Person;
+use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\WorkingHours;
 
 /**
@@ -33,7 +35,8 @@ final class LoadPlanner
     /** @var array<array-key, int> */
     private array $finishes;
 
-    private PlanRecord $record;
+    /** Null: nobody asks for it of a plan that ends with the horizon. */
+    private ?PlanRecord $record;
 
     private function __construct() {}
 
@@ -58,6 +61,26 @@ final class LoadPlanner
         return (new self())->run($hours, $presence, $capacity, $items, $now, $workingDays, $toTheEnd);
     }
 
+    /** @param list<WorkItem> $items in any order */
+    public static function ofPerson(
+        Person $person,
+        Roster $roster,
+        array $items,
+        int $now,
+        int $workingDays = 5,
+        bool $toTheEnd = false,
+    ): LoadPlan {
+        return self::plan(
+            $person->hours,
+            $roster->presenceOf($person->id),
+            $person->capacity,
+            $items,
+            $now,
+            $workingDays,
+            $toTheEnd,
+        );
+    }
+
     /** @param list<WorkItem> $items */
     private function run(
         WorkingHours $hours,
@@ -72,7 +95,7 @@ final class LoadPlanner
         $this->items = $items;
         $this->left = array_map(static fn(WorkItem $item): int => $item->effort->left() * self::UNITS_A_MINUTE, $items);
         $this->finishes = [];
-        $this->record = new PlanRecord();
+        $this->record = $toTheEnd ? new PlanRecord() : null;
         foreach ($items as $index => $item) {
             if ($this->left[$index] === 0) {
                 $this->finishes[$item->id] = max($now, $item->startAt ?? $now);
@@ -128,9 +151,9 @@ final class LoadPlanner
             $undated,
             $dueDone,
             $laterDone,
-            $this->record->late($toTheEnd ? $this->items : [], $this->left, self::UNITS_A_MINUTE),
-            $this->record->freeFrom(),
-            $this->record->blocks(),
+            $this->record?->late($this->items, $this->left, self::UNITS_A_MINUTE) ?? [],
+            $this->record?->freeFrom(),
+            $this->record?->blocks() ?? [],
         );
     }
 
@@ -142,7 +165,7 @@ final class LoadPlanner
         while ($now < $stretch->to) {
             [$chosen, $until] = $this->next($now, $stretch->to);
             if ($chosen === null) {
-                $this->record->idle($now);
+                $this->record?->idle($now);
                 $now = $until;
 
                 continue;
@@ -153,7 +176,7 @@ final class LoadPlanner
             $now = $units < $possible ? min($until, $stretch->doneAt($now, $units)) : $until;
             $this->left[$chosen] -= $units;
             $done += $units;
-            $this->record->worked($this->items[$chosen], $from, $now, $units, $stretch);
+            $this->record?->worked($this->items[$chosen], $from, $now, $units, $stretch);
             if ($this->left[$chosen] === 0) {
                 $this->finishes[$this->items[$chosen]->id] = $now;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Time\HoursLessBlocks;
+use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkingTime;
@@ -84,3 +85,21 @@ it('agrees with itself: what it adds is what it counts', function (): void {
 it('says so when there is no working time to come', function (): void {
     (new WorkingTime(Build::calendar('UTC', '09:00-17:00', [])))->add(Build::at('2026-03-02'), 1);
 })->throws(NoWorkingTime::class);
+
+it('knows the days of some on which there is work, and of today whether some of it is left', function (
+    string $from,
+    int $days,
+    string $after,
+    array $open,
+): void {
+    $found = (new WorkingTime(Build::calendar('UTC', '09:00-17:00', [1, 2, 3, 4, 5], '2026-03-05')))->openDays(
+        LocalDate::parse($from),
+        $days,
+        Build::at($after),
+    );
+    expect(array_map(static fn(LocalDate $one): string => $one->format(), $found))->toBe($open);
+})->with([
+    'a holiday and a weekend' => ['2026-03-04', 6, '2026-03-04 12:00', ['2026-03-04', '2026-03-06', '2026-03-09']],
+    'when the day is over' => ['2026-03-04', 3, '2026-03-04 17:00', ['2026-03-06']],
+    'none' => ['2026-03-07', 2, '2026-03-06 12:00', []],
+]);

@@ -1,41 +1,23 @@
 import type { LevellingLine } from '@props/Levelling/LevellingLine';
 import type { LevellingProgress } from '@props/Levelling/LevellingPage';
-import { router } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
-import { ask } from './ask';
 import { duration } from './format';
+import { useProgress } from './progress';
 import { say } from './words';
 
 /** Milliseconds between two looks at one that is worked out, and at one that others may choose from. */
 const WORKING = 600;
 const READY = 4000;
 
-/** How far a levelling is; the page is fetched anew when it ends, or when somebody has chosen otherwise. */
+const PAUSES: Partial<Record<LevellingProgress['state'], number>> = { working: WORKING, ready: READY };
+
+/** It has ended, or somebody has chosen otherwise. */
+function isOtherwise(before: LevellingProgress, answer: LevellingProgress): boolean {
+    return answer.mark !== before.mark;
+}
+
+/** How far a levelling is. */
 export function useLevelling(id: string, before: LevellingProgress): LevellingProgress {
-    const [told, setTold] = useState<{ of: LevellingProgress; progress: LevellingProgress }>({
-        of: before,
-        progress: before,
-    });
-    const progress = told.of === before ? told.progress : before;
-    const { state, mark } = before;
-    useEffect(() => {
-        if (state !== 'working' && state !== 'ready') return;
-        const pause = state === 'working' ? WORKING : READY;
-        let timer = 0;
-        const look = (): void => {
-            ask<LevellingProgress>('GET', `/levellings/${id}/progress`)
-                .then((answer) => {
-                    setTold({ of: before, progress: answer });
-                    if (answer.mark === mark) timer = window.setTimeout(look, pause);
-                    else router.reload();
-                })
-                // Whoever can't be reached just now is asked again.
-                .catch(() => (timer = window.setTimeout(look, READY)));
-        };
-        timer = window.setTimeout(look, pause);
-        return () => window.clearTimeout(timer);
-    }, [id, state, mark, before]);
-    return progress;
+    return useProgress(`/levellings/${id}/progress`, before, PAUSES[before.state] ?? null, isOtherwise);
 }
 
 /** Minutes of late work in words. */

@@ -1,7 +1,7 @@
 import type { SweepProgress } from '@props/Sweeps/SweepRunPage';
 import { router } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
 import { ask, Problem } from './ask';
+import { useProgress } from './progress';
 import { tellRefused } from './refused';
 
 /** What is looked at, over named tasks or over a list of them. */
@@ -18,26 +18,13 @@ export async function startSweep(order: Order): Promise<void> {
     }
 }
 
+const PAUSE = 600;
+
+function isOver(_: SweepProgress, answer: SweepProgress): boolean {
+    return !answer.underWay;
+}
+
 /** How far a sweep is; the page is fetched anew when it comes to an end. */
 export function useSweepProgress(id: string, before: SweepProgress): SweepProgress {
-    const [told, setTold] = useState<{ of: SweepProgress; progress: SweepProgress }>({ of: before, progress: before });
-    const progress = told.of === before ? told.progress : before;
-    const { underWay } = progress;
-    useEffect(() => {
-        if (!underWay) return;
-        let timer = 0;
-        const look = (): void => {
-            ask<SweepProgress>('GET', `/rulebook/sweep-runs/${id}/progress`)
-                .then((answer) => {
-                    setTold({ of: before, progress: answer });
-                    if (answer.underWay) timer = window.setTimeout(look, 600);
-                    else router.reload();
-                })
-                // Whoever can't be reached just now is asked again.
-                .catch(() => (timer = window.setTimeout(look, 3000)));
-        };
-        look();
-        return () => window.clearTimeout(timer);
-    }, [id, underWay, before]);
-    return progress;
+    return useProgress(`/rulebook/sweep-runs/${id}/progress`, before, before.underWay ? PAUSE : null, isOver);
 }

@@ -47,11 +47,11 @@ final readonly class LevellingController
     }
 
     /** How far it is, and whether somebody has chosen otherwise. */
-    public function progress(Levelling $levelling): JsonResponse
+    public function progress(string $levelling): JsonResponse
     {
         Gate::authorize('create', Levelling::class);
 
-        return new JsonResponse(LevellingPage::progress($levelling));
+        return new JsonResponse(LevellingPage::progress(Levelling::query()->short()->findOrFail($levelling)));
     }
 
     public function choose(Levelling $levelling, ChooseMovesRequest $request): Nothing

@@ -42,10 +42,7 @@ final readonly class FloorAnswers
     private function room(): array
     {
         return $this->most(
-            array_filter(
-                $this->people,
-                fn(Person $one): bool => $this->lanes->outlook($one)->hasRoom() && !$this->lanes->isAway($one),
-            ),
+            array_filter($this->people, $this->lanes->hasRoom(...)),
             fn(Person $one): int => $this->lanes->outlook($one)->free(),
             static fn(Person $one, int $free): array => ['minutes' => $free],
         );

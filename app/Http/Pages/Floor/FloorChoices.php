@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Floor;
 
+use App\Http\Pages\TeamRefs;
 use App\Http\Viewer;
 use App\Models\People\Person;
 use App\Models\People\Place;
 use App\Models\People\Skill;
 use Illuminate\Support\Collection;
-use OpenBaton\Core\People\Team;
 
 /** Teams, skills and places by which the floor is narrowed down. Its type is FloorChoices in FloorPage.ts. */
 final class FloorChoices
@@ -21,12 +21,7 @@ final class FloorChoices
     public static function all(Viewer $viewer): array
     {
         return [
-            'teams' => array_values(
-                array_map(
-                    static fn(Team $team): array => ['slug' => $team->id, 'name' => $team->name],
-                    $viewer->snapshot()->roster->teams,
-                ),
-            ),
+            'teams' => TeamRefs::all($viewer->snapshot()->roster),
             'skills' => self::named(
                 Skill::query()
                     ->orderBy('name')

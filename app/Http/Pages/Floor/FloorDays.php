@@ -6,6 +6,7 @@ namespace App\Http\Pages\Floor;
 
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\WorkingHours;
+use OpenBaton\Core\Time\WorkingTime;
 
 /** The days of the lanes: the day that is under way, and the working days of the house after it. */
 final class FloorDays
@@ -20,15 +21,9 @@ final class FloorDays
      */
     public static function of(WorkingHours $house, int $now, int $count): array
     {
-        $date = $house->zone()->dateAt($now);
-        $days = [];
-        for ($tries = 0; count($days) < $count && $tries < self::FURTHEST; ++$tries, $date = $date->plus(1)) {
-            $spans = $house->spansOf($date);
-            if ($spans !== [] && end($spans)->to > $now) {
-                $days[] = $date;
-            }
-        }
+        $today = $house->zone()->dateAt($now);
+        $days = array_slice((new WorkingTime($house))->openDays($today, self::FURTHEST, $now), 0, $count);
 
-        return $days === [] ? [$house->zone()->dateAt($now)] : $days;
+        return $days === [] ? [$today] : $days;
     }
 }

@@ -31,7 +31,7 @@ final class FloorGroups
         $groups = match ($this->view->group) {
             'skill' => $this->bySkill(),
             'place' => $this->byPlace(),
-            'none' => [new FloorGroup('', $this->say('floor.everybody'), $this->active())],
+            'none' => [new FloorGroup('', $this->say('floor.everybody'), self::active($this->roster))],
             default => $this->byTeam(),
         };
 
@@ -47,9 +47,9 @@ final class FloorGroups
     }
 
     /** @return list<Person> */
-    public function active(): array
+    public static function active(Roster $roster): array
     {
-        return array_values(array_filter($this->roster->people, static fn(Person $one): bool => $one->active));
+        return array_values(array_filter($roster->people, static fn(Person $one): bool => $one->active));
     }
 
     /** @return list<FloorGroup> those in no team come last */
@@ -71,7 +71,7 @@ final class FloorGroups
                 $team->leadId,
             );
         }
-        $others = array_filter($this->active(), static fn(Person $one): bool => !isset($seen[$one->id]));
+        $others = array_filter(self::active($this->roster), static fn(Person $one): bool => !isset($seen[$one->id]));
 
         return [...$groups, new FloorGroup('', $this->say('floor.in_no_team'), array_values($others))];
     }
@@ -90,11 +90,14 @@ final class FloorGroups
                 $skill->slug,
                 $skill->name,
                 array_values(
-                    array_filter($this->active(), static fn(Person $one): bool => isset($one->skills[$skill->slug])),
+                    array_filter(
+                        self::active($this->roster),
+                        static fn(Person $one): bool => isset($one->skills[$skill->slug]),
+                    ),
                 ),
             );
         }
-        $others = array_filter($this->active(), static fn(Person $one): bool => $one->skills === []);
+        $others = array_filter(self::active($this->roster), static fn(Person $one): bool => $one->skills === []);
 
         return [...$groups, new FloorGroup('', $this->say('floor.without_skill'), array_values($others))];
     }
@@ -103,7 +106,7 @@ final class FloorGroups
     private function byPlace(): array
     {
         $groups = [];
-        foreach ($this->active() as $person) {
+        foreach (self::active($this->roster) as $person) {
             $groups[$person->place ?? ''][] = $person;
         }
         ksort($groups);
@@ -147,7 +150,7 @@ final class FloorGroups
     private function isAsked(Person $person): bool
     {
         return match ($this->view->only) {
-            'room' => ($this->lanes)()->outlook($person)->hasRoom(),
+            'room' => ($this->lanes)()->hasRoom($person),
             'over' => ($this->lanes)()->outlook($person)->isOver(),
             'late' => ($this->lanes)()->outlook($person)->overdue !== [],
             'away' => ($this->lanes)()->isAway($person),

@@ -106,14 +106,10 @@ final readonly class FloorHours
     private function within(array $spans): array
     {
         $day = $this->day();
-        $within = [];
-        foreach ($spans as $span) {
-            if ($span->from < $day->to && $span->to > $day->from) {
-                $within[] = new Span(max($span->from, $day->from), min($span->to, $day->to));
-            }
-        }
 
-        return $within;
+        return array_values(
+            array_filter(array_map(static fn(Span $one): ?Span => $one->within($day->from, $day->to), $spans)),
+        );
     }
 
     /** @return array{from: string, to: string} */

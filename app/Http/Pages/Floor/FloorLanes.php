@@ -39,17 +39,15 @@ final class FloorLanes
     private function planned(Person $person): Outlook
     {
         $items = $this->work->held($person->id)->loading;
-        $plan = LoadPlanner::plan(
-            $person->hours,
-            $this->roster->presenceOf($person->id),
-            $person->capacity,
-            $items,
-            $this->now,
-            count($this->days),
-            toTheEnd: true,
-        );
+        $plan = LoadPlanner::ofPerson($person, $this->roster, $items, $this->now, count($this->days), true);
 
         return Outlook::of($plan, $items, $this->now);
+    }
+
+    /** Whether something can be given to them now. */
+    public function hasRoom(Person $person): bool
+    {
+        return $this->outlook($person)->hasRoom() && !$this->isAway($person);
     }
 
     public function isAway(Person $person): bool

@@ -39,8 +39,10 @@ final class FloorPage
 
     private readonly int $now;
 
-    /** @var array<int, FloorLanes> by how many days they show */
-    private array $floors = [];
+    private ?FloorLanes $floor = null;
+
+    /** @var list<FloorGroup>|null */
+    private ?array $groups = null;
 
     public function __construct(
         private readonly Viewer $viewer,
@@ -72,7 +74,7 @@ final class FloorPage
             'isToday' => fn(): bool => $this->days($view)[0]->day ===
                 $this->viewer->snapshot()->roster->house->zone()->dateAt($this->now)->day,
             'axis' => fn(): ?array => $view->isByHours()
-                ? $this->hours($view)->axis($this->groups($view)->active())
+                ? $this->hours($view)->axis(FloorGroups::active($this->viewer->snapshot()->roster))
                 : null,
             'now' => fn(): string => Instant::format($this->now),
             'teams' => fn(): array => $this->teams($view),
@@ -101,10 +103,7 @@ final class FloorPage
 
     private function floor(FloorView $view): FloorLanes
     {
-        return $this->floors[$view->days()] ??= $this->lanesBy(
-            $view,
-            WorkReader::ofEverybody($this->viewer->snapshot()),
-        );
+        return $this->floor ??= $this->lanesBy($view, WorkReader::ofEverybody($this->viewer->snapshot()));
     }
 
     private function lanesBy(FloorView $view, Work $work): FloorLanes
@@ -112,15 +111,20 @@ final class FloorPage
         return new FloorLanes($this->viewer->snapshot()->roster, $work, $this->days($view), $this->now);
     }
 
-    private function groups(FloorView $view): FloorGroups
+    /** @return list<FloorGroup> whom it shows */
+    private function groups(FloorView $view): array
     {
-        return new FloorGroups($this->viewer, fn(): FloorLanes => $this->floor($view), $view);
+        return $this->groups ??= (new FloorGroups(
+            $this->viewer,
+            fn(): FloorLanes => $this->floor($view),
+            $view,
+        ))->all();
     }
 
     private function answers(FloorView $view): FloorAnswers
     {
         return new FloorAnswers(
-            $this->groups($view)->active(),
+            FloorGroups::active($this->viewer->snapshot()->roster),
             $this->floor($view),
             $this->viewer->snapshot(),
             $this->now,
@@ -158,7 +162,7 @@ final class FloorPage
                     $group->people,
                 ),
             ],
-            $this->groups($view)->all(),
+            $this->groups($view),
         );
     }
 
@@ -202,7 +206,7 @@ final class FloorPage
     {
         $people = array_merge(
             [],
-            ...array_map(static fn(FloorGroup $one): array => $one->people, $this->groups($view)->all()),
+            ...array_map(static fn(FloorGroup $one): array => $one->people, $this->groups($view)),
         );
 
         return array_values(array_column(array_slice($people, 0, self::FIRST_LANES), null, 'id'));

@@ -86,7 +86,8 @@ final readonly class GiveLines
             $item = $task->heldBy($slug)->asWork();
             $after = $after->without($task->id)->with($slug, $item);
         }
-        $plan = $this->plan($slug, $after, $at);
+        $was = LoadPlanner::ofPerson($person, $roster, $before->loading, $at, toTheEnd: true);
+        $plan = LoadPlanner::ofPerson($person, $roster, $after->loading, $at, toTheEnd: true);
         $late = $dated = 0;
         $finishes = [];
         foreach ($tasks as $task) {
@@ -98,10 +99,7 @@ final readonly class GiveLines
             $late += $mayBeInTime && ($finish ?? PHP_INT_MAX) > $task->dueAt ? 1 : 0;
         }
         $last = $finishes === [] ? null : max($finishes);
-        $unavailable = array_filter(
-            (new Availability($roster))->reasonsAgainst($person, $at),
-            static fn(Unavailability $one): bool => $one !== Unavailability::Absent,
-        );
+        $unavailable = (new Availability($roster))->againstButAbsence($person, $at);
 
         return [
             'slug' => $slug,
@@ -112,7 +110,7 @@ final readonly class GiveLines
                     fn(Unavailability $one): string => $this->viewer
                         ->words()
                         ->words->say("floor.against.{$one->value}"),
-                    array_values($unavailable),
+                    $unavailable,
                 ),
                 ...array_map(strval(...), $against),
             ],
@@ -120,9 +118,8 @@ final readonly class GiveLines
             'finishAt' => Instant::orNull($last === PHP_INT_MAX ? null : $last),
             'dated' => $dated,
             'late' => $late,
-            'othersLate' =>
-                $this->late($plan, $after, $tasks) - $this->late($this->plan($slug, $before, $at), $before, $tasks),
-            'loadBefore' => $this->plan($slug, $before, $at)->ratio()->percent(),
+            'othersLate' => self::late($plan, $after, $tasks) - self::late($was, $before, $tasks),
+            'loadBefore' => $was->ratio()->percent(),
             'loadAfter' => $plan->ratio()->percent(),
         ];
     }
@@ -132,7 +129,7 @@ final readonly class GiveLines
      *
      * @param list<Subject> $but
      */
-    private function late(LoadPlan $plan, PersonWork $work, array $but): int
+    private static function late(LoadPlan $plan, PersonWork $work, array $but): int
     {
         $ids = array_column($but, 'id');
         $late = 0;
@@ -146,19 +143,5 @@ final readonly class GiveLines
         }
 
         return $late;
-    }
-
-    private function plan(string $slug, PersonWork $work, int $at): LoadPlan
-    {
-        $roster = $this->viewer->snapshot()->roster;
-
-        return LoadPlanner::plan(
-            $roster->people[$slug]->hours,
-            $roster->presenceOf($slug),
-            $roster->people[$slug]->capacity,
-            $work->loading,
-            $at,
-            toTheEnd: true,
-        );
     }
 }

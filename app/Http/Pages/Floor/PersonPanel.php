@@ -58,12 +58,10 @@ final readonly class PersonPanel
     private function plan(string $slug): LoadPlan
     {
         $house = $this->viewer->snapshot();
-        $person = $house->roster->people[$slug];
 
-        return LoadPlanner::plan(
-            $person->hours,
-            $house->roster->presenceOf($slug),
-            $person->capacity,
+        return LoadPlanner::ofPerson(
+            $house->roster->people[$slug],
+            $house->roster,
             WorkReader::of(new Needs([$slug]), $house)->held($slug)->loading,
             CarbonImmutable::now()->getTimestamp(),
             toTheEnd: true,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Levelling;
 
+use App\Http\Pages\TeamRefs;
 use App\Http\Viewer;
 use App\Levelling\LevelTerms;
 use App\Models\Levelling\Levelling;
 use OpenBaton\Core\Levelling\Measure;
-use OpenBaton\Core\People\Team;
 
 /** The latest levellings, of whoever leads, and the form for another one. Its type is LevellingsPage.ts. */
 final readonly class LevellingsPage
@@ -24,8 +24,7 @@ final readonly class LevellingsPage
             'levellings' => fn(): array => array_values(
                 Levelling::query()
                     ->with(['user', 'appliedBy'])
-                    // What there was to level is long, and not shown here.
-                    ->select(array_map(static fn(string $of): string => "levellings.{$of}", self::COLUMNS))
+                    ->short()
                     ->latest('begun_at')
                     ->latest('id')
                     ->limit(self::LATEST)
@@ -37,32 +36,11 @@ final readonly class LevellingsPage
         ];
     }
 
-    private const COLUMNS = [
-        'id',
-        'user_id',
-        'state',
-        'teams',
-        'terms',
-        'at',
-        'until',
-        'result',
-        'why',
-        'begun_at',
-        'applied_at',
-        'applied_by',
-        'undone_at',
-    ];
-
     /** @return array<string, mixed> what can be chosen, a LevelOptions of LevellingsPage.ts */
     public static function options(Viewer $viewer): array
     {
         return [
-            'teams' => array_values(
-                array_map(
-                    static fn(Team $team): array => ['slug' => $team->id, 'name' => $team->name],
-                    $viewer->snapshot()->roster->teams,
-                ),
-            ),
+            'teams' => TeamRefs::all($viewer->snapshot()->roster),
             'days' => LevelTerms::DAYS,
             'measures' => array_column(Measure::cases(), 'value'),
             'mostMoves' => LevelTerms::MOST_MOVES,

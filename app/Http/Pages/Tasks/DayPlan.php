@@ -26,10 +26,9 @@ final readonly class DayPlan
         $plan =
             $known === null
                 ? null
-                : LoadPlanner::plan(
-                    $known->hours,
-                    $house->roster->presenceOf($person->slug),
-                    $known->capacity,
+                : LoadPlanner::ofPerson(
+                    $known,
+                    $house->roster,
                     WorkReader::of(new Needs([$person->slug]), $house)->held($person->slug)->loading,
                     CarbonImmutable::now()->startOfMinute()->getTimestamp(),
                     toTheEnd: true,

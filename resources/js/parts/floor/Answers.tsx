@@ -1,6 +1,5 @@
 import clsx from 'clsx';
 import type { FloorAnswers, FloorView, UnplacedTask } from '@props/Floor/FloorPage';
-import type { PersonRef } from '@props/PersonRef';
 import type { ReactNode } from 'react';
 import { duration, hours, useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
@@ -55,13 +54,16 @@ function Answer({
     );
 }
 
+/** One of those that an answer names: a person, by their slug, or a task. */
 function Line({
-    person,
+    slug,
+    name,
     said,
-    grave,
+    grave = false,
     onPress,
 }: {
-    person: PersonRef;
+    slug?: string;
+    name: string;
     said: string;
     grave?: boolean;
     onPress: () => void;
@@ -73,11 +75,9 @@ function Line({
                 onClick={onPress}
                 className="flex w-full items-center gap-1.5 text-start leading-6 hover:underline"
             >
-                <PersonMark slug={person.slug} size={14} />
-                <span className="truncate">{person.name}</span>
-                <span className={clsx('ms-auto whitespace-nowrap', grave === true ? 'text-brick' : 'text-ink2')}>
-                    {said}
-                </span>
+                {slug !== undefined && <PersonMark slug={slug} size={14} />}
+                <span className="truncate">{name}</span>
+                <span className={clsx('ms-auto whitespace-nowrap', grave ? 'text-brick' : 'text-ink2')}>{said}</span>
             </button>
         </li>
     );
@@ -88,18 +88,13 @@ function Late({ answers, onTask }: Pick<Props, 'answers' | 'onTask'>) {
     return (
         <>
             {answers.late.worst.slice(0, 3).map((task) => (
-                <li key={task.id}>
-                    <button
-                        type="button"
-                        onClick={() => onTask(task.id)}
-                        className="flex w-full items-baseline gap-1.5 text-start leading-6 hover:underline"
-                    >
-                        <span className="truncate">{task.title}</span>
-                        <span className="ms-auto whitespace-nowrap text-brick">
-                            {task.finishAt === null ? say('floor.never') : due(task.finishAt)}
-                        </span>
-                    </button>
-                </li>
+                <Line
+                    key={task.id}
+                    name={task.title}
+                    grave
+                    said={task.finishAt === null ? say('floor.never') : due(task.finishAt)}
+                    onPress={() => onTask(task.id)}
+                />
             ))}
             <li className="leading-5 text-ink2">{say('floor.overdue_now', { count: answers.late.overdue })}</li>
         </>
@@ -110,20 +105,16 @@ function Late({ answers, onTask }: Pick<Props, 'answers' | 'onTask'>) {
 function Nobodys({ tasks, onTask }: { tasks: UnplacedTask[]; onTask: (id: string) => void }) {
     const { lastDay } = useFormats();
     if (tasks.length === 0) return <li className="leading-5 text-ink2">{say('floor.all_placed')}</li>;
-    return tasks.slice(0, 4).map((task) => (
-        <li key={task.id}>
-            <button
-                type="button"
-                onClick={() => onTask(task.id)}
-                className="flex w-full items-baseline gap-1.5 text-start leading-6 hover:underline"
-            >
-                <span className="truncate">{task.title}</span>
-                <span className="ms-auto whitespace-nowrap text-ink2">
-                    {say('floor.since', { day: lastDay(task.since) })}
-                </span>
-            </button>
-        </li>
-    ));
+    return tasks
+        .slice(0, 4)
+        .map((task) => (
+            <Line
+                key={task.id}
+                name={task.title}
+                said={say('floor.since', { day: lastDay(task.since) })}
+                onPress={() => onTask(task.id)}
+            />
+        ));
 }
 
 /** Who has room, who is over, what will be late, what nobody has, who is away: each with the way to all of them. */
@@ -151,7 +142,8 @@ export function Answers({ answers, isThere, unplaced, view, onLook, onPerson, on
                 {answers.room.people.map((one) => (
                     <Line
                         key={one.slug}
-                        person={one}
+                        slug={one.slug}
+                        name={one.name}
                         said={say('floor.free', { hours: hours(one.minutes) })}
                         onPress={() => onPerson(one.slug)}
                     />
@@ -167,7 +159,8 @@ export function Answers({ answers, isThere, unplaced, view, onLook, onPerson, on
                 {answers.over.people.map((one) => (
                     <Line
                         key={one.slug}
-                        person={one}
+                        slug={one.slug}
+                        name={one.name}
                         grave
                         said={say('floor.over_by', {
                             hours: hours(one.minutes),
@@ -205,7 +198,8 @@ export function Answers({ answers, isThere, unplaced, view, onLook, onPerson, on
                 {answers.away.people.map((one) => (
                     <Line
                         key={one.slug}
-                        person={one}
+                        slug={one.slug}
+                        name={one.name}
                         said={one.until === null ? '' : say('floor.to', { day: lastDay(one.until) })}
                         onPress={() => onPerson(one.slug)}
                     />
