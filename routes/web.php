@@ -12,6 +12,8 @@ use App\Http\Controllers\Access\InvitationController;
 use App\Http\Controllers\Access\SignInController;
 use App\Http\Controllers\Access\SignInsController;
 use App\Http\Controllers\Access\TokensController;
+use App\Http\Controllers\Calendar\FeedController;
+use App\Http\Controllers\Calendar\WorkCalendarController;
 use App\Http\Controllers\Customers\CustomerController;
 use App\Http\Controllers\Customers\CustomerFileController;
 use App\Http\Controllers\Customers\CustomerLinkController;
@@ -79,11 +81,12 @@ Route::middleware('throttle:customer')
         Route::post('requests/{secret}', [CustomerLinkController::class, 'say']);
     });
 
-// The calendar of the stand-in for the personnel office, and absences under secret addresses: programs read them.
+// The calendar of the stand-in for the personnel office, and absences and work under secret addresses: programs read
+// them.
 Route::get('stand-ins/personnel.ics', [PersonnelController::class, 'calendar'])
     ->middleware('signed')
     ->name('personnel-calendar');
-Route::get('calendar/{secret}.ics', [CalendarController::class, 'feed'])
+Route::get('calendar/{secret}.ics', FeedController::class)
     ->middleware('throttle:calendar')
     ->where('secret', '[A-Za-z0-9]{48}');
 
@@ -103,6 +106,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('floor/unplaced/{task}/retry', [GiveController::class, 'retry']);
     Route::get('in-hand', [InHandController::class, '__invoke']);
 
+    Route::get('calendar', WorkCalendarController::class);
     Route::get('foresight', ForesightController::class);
     Route::get('levellings', [LevellingController::class, 'index']);
     Route::post('levellings', [LevellingController::class, 'store']);

@@ -17,14 +17,17 @@ final class RenewFeed
 {
     private const LENGTH = 48;
 
-    public function __invoke(Person|Team $of, Actor $by): CalendarFeed
+    /** @param CalendarFeed::ABSENCES|CalendarFeed::WORK $what that is read there */
+    public function __invoke(Person|Team $of, string $what, Actor $by): CalendarFeed
     {
-        return DB::transaction(static function () use ($of, $by): CalendarFeed {
+        return DB::transaction(static function () use ($of, $what, $by): CalendarFeed {
             $feed = CalendarFeed::query()->updateOrCreate(
-                $of instanceof Team ? ['team_id' => $of->id] : ['person_id' => $of->id],
+                ($of instanceof Team ? ['team_id' => $of->id] : ['person_id' => $of->id]) + ['what' => $what],
                 ['secret' => Str::random(self::LENGTH)],
             );
-            Audit::record($by, 'house', 'feed_renewed', "renewed the address of the calendar of {$of->name}", $of, []);
+            Audit::record($by, 'house', 'feed_renewed', "renewed the address of the calendar of {$of->name}", $of, [
+                'what' => $what,
+            ]);
 
             return $feed;
         }, attempts: 3);

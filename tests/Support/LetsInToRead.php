@@ -27,6 +27,7 @@ final class LetsInToRead
             'POST floor/preview' => [LetsIn::LEADS, ['tasks' => [], 'people' => []]],
             'POST floor/give' => [LetsIn::LEADS, []],
             'POST floor/unplaced/{task}/retry' => [LetsIn::LEADS, []],
+            'GET calendar' => [LetsIn::OF_THE_HOUSE, []],
             'GET foresight' => [LetsIn::LEADS, []],
             'GET levellings' => [LetsIn::LEADS, []],
             'POST levellings' => [LetsIn::LEADS, []],

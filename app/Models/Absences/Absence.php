@@ -110,6 +110,29 @@ final class Absence extends Model implements NamedInTrail
         );
     }
 
+    /**
+     * Those that meet a stretch of time. Days are those of the person, which may begin up to half a day apart.
+     *
+     * @param Builder<self> $query
+     * @param int           $from  instant, as is $to
+     */
+    public function scopeMeeting(Builder $query, int $from, int $to): void
+    {
+        $query->where(
+            static fn(Builder $some): Builder => $some
+                ->where(
+                    static fn(Builder $days): Builder => $days
+                        ->where('first_day', '<=', gmdate('Y-m-d', $to + 86_400))
+                        ->where('last_day', '>=', gmdate('Y-m-d', $from - 86_400)),
+                )
+                ->orWhere(
+                    static fn(Builder $hours): Builder => $hours
+                        ->where('from', '<', gmdate('Y-m-d H:i:s', $to))
+                        ->where('to', '>', gmdate('Y-m-d H:i:s', $from)),
+                ),
+        );
+    }
+
     public function nameInTrail(): ?string
     {
         return $this->loadMissing('person')->person?->name;

@@ -92,3 +92,30 @@ export function dayFormat(timeZone: string): { format: (at: Date) => string } {
     const format = new Intl.DateTimeFormat(FORMATS, { weekday: 'short', day: 'numeric', month: 'short', timeZone });
     return { format: (at) => format.format(at).replace(/^(\p{L}+\.?), /u, '$1 ') };
 }
+
+function utc(options: Intl.DateTimeFormatOptions, day: Day): string {
+    return new Intl.DateTimeFormat(FORMATS, { ...options, timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`));
+}
+
+/** Tuesday 1 December 2026, as the locale writes it. */
+export function longDay(day: Day): string {
+    return utc({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' }, day);
+}
+
+/** Tuesday, short. */
+export function weekdayName(day: Day): string {
+    return utc({ weekday: 'short' }, day);
+}
+
+/** December 2026. */
+export function monthOf(day: Day): string {
+    return utc({ month: 'long', year: 'numeric' }, day);
+}
+
+/** The number of the week by ISO 8601: that of its Thursday. */
+export function weekNumber(day: Day): number {
+    const at = new Date(`${day}T00:00:00Z`);
+    const thursday = Date.parse(addDays(day, 4 - (at.getUTCDay() || 7)));
+    const first = Date.UTC(new Date(thursday).getUTCFullYear(), 0, 1);
+    return 1 + Math.floor((thursday - first) / DAY / 7);
+}

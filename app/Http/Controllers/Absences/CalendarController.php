@@ -10,38 +10,35 @@ use App\Absences\RenewFeed;
 use App\Calendar\CalendarLine;
 use App\Calendar\CalendarPlan;
 use App\Calendar\CalendarReader;
-use App\Calendar\CalendarWriter;
 use App\Calendar\HoursCalendar;
 use App\Calendar\NotUnderstood;
 use App\Http\Pages\PersonRef;
 use App\Http\Viewer;
-use App\Models\Absences\Absence;
 use App\Models\Absences\CalendarFeed;
 use App\Models\House\House;
-use App\Models\People\Person;
 use App\Models\People\Team;
 use App\Words\Words;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response as Page;
-use OpenBaton\Core\Absence\AbsenceStatus;
 
 /** Absences out of and into calendars. */
 final class CalendarController
 {
-    private const MONTHS_BACK = 6;
-
     public function index(): Page
     {
         Gate::authorize('keepRoster', House::class);
-        $feeds = CalendarFeed::query()->whereNotNull('team_id')->pluck('secret', 'team_id')->all();
+        $feeds = CalendarFeed::query()
+            ->where('what', CalendarFeed::ABSENCES)
+            ->whereNotNull('team_id')
+            ->pluck('secret', 'team_id')
+            ->all();
 
         return Inertia::render('Absences/Calendars', [
             'standIn' => PersonnelCalendar::isStandIn(),
@@ -103,54 +100,20 @@ final class CalendarController
     /** One's own address, or a lead that of a team; an address that was known before is none any more. */
     public function renew(Request $request, Viewer $viewer, RenewFeed $renew): RedirectResponse
     {
-        $request->validate(['team' => ['nullable', 'string']]);
+        $request->validate([
+            'team' => ['nullable', 'string'],
+            'what' => ['nullable', Rule::in([CalendarFeed::ABSENCES, CalendarFeed::WORK])],
+        ]);
+        $what = $request->input('what') === CalendarFeed::WORK ? CalendarFeed::WORK : CalendarFeed::ABSENCES;
         $team = $request->filled('team')
             ? Team::query()
                 ->where('slug', $request->string('team')->toString())
                 ->firstOrFail()
             : null;
         $team === null ? abort_if($viewer->person() === null, 403) : Gate::authorize('keepRoster', House::class);
-        $renew($team ?? ($viewer->person() ?? abort(403)), $viewer->actor());
+        $renew($team ?? ($viewer->person() ?? abort(403)), $what, $viewer->actor());
 
         return back();
-    }
-
-    /** Whoever knows the address reads it: programs that show calendars do not sign in. */
-    public function feed(string $secret): Response
-    {
-        $feed = CalendarFeed::query()->where('secret', $secret)->firstOrFail();
-        $person = $feed->person_id === null ? null : Person::query()->findOrFail($feed->person_id);
-        $since = CarbonImmutable::now()->subMonths(self::MONTHS_BACK);
-        $absences = Absence::query()
-            ->with(Absence::WITH)
-            ->where('status', AbsenceStatus::Approved)
-            ->where(
-                static fn(Builder $recent): Builder => $recent
-                    ->where('last_day', '>=', $since->format('Y-m-d'))
-                    ->orWhere('to', '>=', $since),
-            )
-            ->where(
-                static fn(Builder $whose): Builder => $person === null
-                    ? $whose->whereIn(
-                        'person_id',
-                        Person::query()
-                            ->whereIn('id', Team::query()->findOrFail($feed->team_id)->members()->select('people.id'))
-                            ->select('id'),
-                    )
-                    : $whose
-                        ->where('person_id', $person->id)
-                        ->orWhereHas(
-                            'substitutes',
-                            static fn(Builder $stands): Builder => $stands->whereKey($person->id),
-                        ),
-            )
-            ->orderBy('id')
-            ->get();
-
-        return new Response(CalendarWriter::absences($absences, $person), 200, [
-            'Content-Type' => 'text/calendar; charset=utf-8',
-            'Cache-Control' => 'private, max-age=300',
-        ]);
     }
 
     /**

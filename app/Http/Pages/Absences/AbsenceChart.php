@@ -105,9 +105,6 @@ final readonly class AbsenceChart
     {
         $leads = $this->viewer->user()->leads();
         $own = $this->viewer->person()?->id;
-        // Days are those of the person, which may begin up to half a day apart from the house's.
-        $first = gmdate('Y-m-d', $from - 86_400);
-        $last = gmdate('Y-m-d', $to + 86_400);
 
         return array_values(
             Absence::query()
@@ -120,19 +117,7 @@ final readonly class AbsenceChart
                             ->orWhere('person_id', $own),
                     ),
                 )
-                ->where(
-                    static fn(Builder $some): Builder => $some
-                        ->where(
-                            static fn(Builder $days): Builder => $days
-                                ->where('first_day', '<=', $last)
-                                ->where('last_day', '>=', $first),
-                        )
-                        ->orWhere(
-                            static fn(Builder $hours): Builder => $hours
-                                ->where('from', '<', gmdate('Y-m-d H:i:s', $to))
-                                ->where('to', '>', gmdate('Y-m-d H:i:s', $from)),
-                        ),
-                )
+                ->meeting($from, $to)
                 ->get()
                 ->all(),
         );

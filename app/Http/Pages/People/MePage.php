@@ -39,7 +39,7 @@ final readonly class MePage
     {
         $roster = $this->viewer->snapshot()->roster;
         $core = $roster->people[$person->slug];
-        $feed = CalendarFeed::query()->where('person_id', $person->id)->first();
+        $feed = CalendarFeed::query()->where('person_id', $person->id)->where('what', CalendarFeed::ABSENCES)->first();
 
         return [
             'person' => PersonRef::of($person),

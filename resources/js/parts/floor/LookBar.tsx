@@ -107,7 +107,10 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
                     {say('floor.show_all')}
                 </Button>
             )}
-            <Link href="/foresight" className="ms-auto text-sky underline">
+            <Link href="/calendar?all=1" className="ms-auto text-sky underline">
+                {say('work_calendar.title')}
+            </Link>
+            <Link href="/foresight" className="text-sky underline">
                 {say('foresight.title')}
             </Link>
             <Button onClick={() => setStarting(true)}>{say('level.press')}</Button>

@@ -20,6 +20,9 @@ export function Today({ plan, several, onSeveral }: { plan: Plan; several: boole
             </p>
             {plan.count !== null && <Counting count={plan.count} />}
             <p className="flex flex-wrap gap-x-4">
+                <Link href="/calendar" className="py-1 text-sky hover:underline">
+                    {say('work_calendar.title')}
+                </Link>
                 {viewer?.creates === true && (
                     <Link href="/tasks/new?own=1" className="py-1 text-sky hover:underline">
                         {say('in_hand.own')}
