@@ -17,6 +17,7 @@ use App\Http\Controllers\Calendar\WorkCalendarController;
 use App\Http\Controllers\Customers\CustomerController;
 use App\Http\Controllers\Customers\CustomerFileController;
 use App\Http\Controllers\Customers\CustomerLinkController;
+use App\Http\Controllers\Figures\FiguresController;
 use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\GiveController;
 use App\Http\Controllers\Foresight\ForesightController;
@@ -107,6 +108,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('in-hand', [InHandController::class, '__invoke']);
 
     Route::get('calendar', WorkCalendarController::class);
+    Route::get('figures', FiguresController::class);
     Route::get('foresight', ForesightController::class);
     Route::get('levellings', [LevellingController::class, 'index']);
     Route::post('levellings', [LevellingController::class, 'store']);

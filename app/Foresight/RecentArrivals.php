@@ -9,8 +9,8 @@ use App\Bridge\PlacingRules;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use OpenBaton\Core\Figures\Rank;
 use OpenBaton\Core\Foresight\Arrival;
-use OpenBaton\Core\Foresight\Rank;
 use OpenBaton\Core\Time\LocalDate;
 
 /** What came in within the last weeks, as work of the house, of teams and of skills. */

@@ -15,6 +15,8 @@ use App\Models\Tasks\TaskKind;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Database\Query\Builder as AnyBuilder;
 use Illuminate\Database\Eloquent\Builder;
+use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Time\Zone;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The tasks of a list, of those that somebody sees. */
@@ -40,9 +42,14 @@ final readonly class ListedTasks
             $tasks->where('task_kind_id', $house->kindNamed($filter->kind)?->id);
         }
         if ($filter->holder !== '') {
-            $filter->holder === TaskFilter::NOBODY
-                ? $tasks->whereNull('assignee_id')
-                : $tasks->heldBy($house->personIds[$filter->holder] ?? [], $filter->status === TaskFilter::OPEN);
+            match ($filter->holder) {
+                TaskFilter::NOBODY => $tasks->whereNull('assignee_id'),
+                TaskFilter::UNPLACED => $tasks->unplaced(),
+                default => $tasks->heldBy(
+                    $house->personIds[$filter->holder] ?? [],
+                    $filter->status === TaskFilter::OPEN,
+                ),
+            };
         }
         if ($filter->team !== '') {
             $members = [];
@@ -61,6 +68,7 @@ final readonly class ListedTasks
             $tasks->whereJsonContains('tags', $filter->tag);
         }
         $this->due($tasks, $filter->due);
+        $this->dated($tasks, $filter, $house->roster->house->zone());
         $this->named($tasks, $filter->text);
 
         return $tasks;
@@ -110,11 +118,34 @@ final readonly class ListedTasks
         $local = $now->setTimezone(House::query()->firstOrFail()->zone);
         match ($due) {
             'late' => $tasks->where('due_at', '<', $now)->whereIn('status', TaskStatus::open()),
+            'soon' => $tasks
+                ->whereIn('status', TaskStatus::open())
+                ->where('due_at', '>=', $now)
+                ->where('due_at', '<=', $now->addMinutes(House::query()->firstOrFail()->due_soon_minutes)),
+            'missed' => $tasks->where('status', TaskStatus::Done)->whereColumn('completed_at', '>', 'due_at'),
             'today' => $tasks->whereBetween('due_at', [$local->startOfDay()->utc(), $local->endOfDay()->utc()]),
             'week' => $tasks->whereBetween('due_at', [$local->startOfWeek()->utc(), $local->endOfWeek()->utc()]),
             'none' => $tasks->whereNull('due_at'),
             default => null,
         };
+    }
+
+    /** @param Builder<Task> $tasks */
+    private function dated(Builder $tasks, TaskFilter $filter, Zone $zone): void
+    {
+        $column = TaskFilter::DATES[$filter->dates] ?? null;
+        if ($column === null) {
+            return;
+        }
+        $at = static fn(string $day, int $after): CarbonImmutable => CarbonImmutable::createFromTimestampUTC(
+            $zone->instant(LocalDate::parse($day)->plus($after), 0),
+        );
+        if ($filter->from !== '') {
+            $tasks->where($column, '>=', $at($filter->from, 0));
+        }
+        if ($filter->to !== '') {
+            $tasks->where($column, '<', $at($filter->to, 1));
+        }
     }
 
     /** @param Builder<Task> $tasks */

@@ -16,7 +16,11 @@ final readonly class TaskFilter
     /** Open ones that somebody else should do. */
     public const TO_HAND_ON = 'to_hand_on';
     public const NOBODY = 'nobody';
-    public const DUE = ['late', 'today', 'week', 'none'];
+    /** Held by nobody, and nobody may claim it. */
+    public const UNPLACED = 'unplaced';
+    public const DUE = ['late', 'soon', 'today', 'week', 'none', 'missed'];
+    /** Days of which there may be a first and a last one. */
+    public const DATES = ['due' => 'due_at', 'arrived' => 'arrived_at', 'ended' => 'completed_at'];
     public const SORTS = ['number', 'title', 'kind', 'customer', 'holder', 'status', 'priority', 'due', 'arrived'];
     public const GROUPS = ['holder', 'kind', 'status', 'priority'];
 
@@ -30,6 +34,9 @@ final readonly class TaskFilter
         'customer' => '',
         'priority' => '',
         'due' => '',
+        'dates' => '',
+        'from' => '',
+        'to' => '',
         'tag' => '',
         'sort' => 'due',
         'down' => '',
@@ -45,6 +52,14 @@ final readonly class TaskFilter
     public string $customer;
     public string $priority;
     public string $due;
+
+    /** One of DATES; empty: whatever days. */
+    public string $dates;
+
+    /** YYYY-MM-DD in the house, as is $to; empty: since ever. */
+    public string $from;
+
+    public string $to;
     public string $tag;
     public string $sort;
     public bool $down;
@@ -65,6 +80,9 @@ final readonly class TaskFilter
         $this->customer = $given['customer'];
         $this->priority = $given['priority'];
         $this->due = $given['due'];
+        $this->dates = $given['dates'];
+        $this->from = $given['from'];
+        $this->to = $given['to'];
         $this->tag = trim($given['tag']);
         $this->sort = $given['sort'];
         $this->down = $given['down'] === '1';
@@ -84,6 +102,9 @@ final readonly class TaskFilter
             'customer' => $this->customer,
             'priority' => $this->priority,
             'due' => $this->due,
+            'dates' => $this->dates,
+            'from' => $this->from,
+            'to' => $this->to,
             'tag' => $this->tag,
             'sort' => $this->sort,
             'down' => $this->down ? '1' : '',

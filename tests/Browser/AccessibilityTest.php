@@ -35,6 +35,8 @@ function pathsLookedAt(Task $task): array
         '/calendar?all=1&by=month&show=' . now()->format('Y-m-d') => 'Nothing was done',
         '/calendar?all=1' => 'Earlier',
         '/calendar?person=ayumi-kato' => 'Earlier',
+        '/figures' => 'Until begun',
+        '/figures?by=week&weeks=26' => 'Until begun',
         '/foresight' => 'Foresight',
         '/levellings' => 'Level',
         '/levellings/' . Levellings::workedOut()->id => 'All levellings',

@@ -103,6 +103,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/calendar?all=1&by=month',
             '/calendar?all=1',
             '/calendar?person=ayumi-kato',
+            '/figures',
             '/foresight',
             '/levellings',
             '/levellings/' . Levellings::workedOut()->id,

@@ -28,6 +28,7 @@ final class LetsInToRead
             'POST floor/give' => [LetsIn::LEADS, []],
             'POST floor/unplaced/{task}/retry' => [LetsIn::LEADS, []],
             'GET calendar' => [LetsIn::OF_THE_HOUSE, []],
+            'GET figures' => [LetsIn::LEADS, []],
             'GET foresight' => [LetsIn::LEADS, []],
             'GET levellings' => [LetsIn::LEADS, []],
             'POST levellings' => [LetsIn::LEADS, []],

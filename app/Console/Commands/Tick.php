@@ -13,6 +13,7 @@ use App\Clock\RetryWhenWorthwhile;
 use App\Clock\SettleAbsences;
 use App\Coverage\CoverageRuns;
 use App\DomainEvents\HandOut;
+use App\Figures\WorkOutFigures;
 use App\Foresight\LearnEffort;
 use App\Foresight\WorkOutForesight;
 use App\Messages\SendMessages;
@@ -82,6 +83,9 @@ final class Tick extends Command
         }
         if (WorkOutForesight::isDue($now)) {
             WorkOutForesight::dispatch();
+        }
+        if (WorkOutFigures::isDue($now)) {
+            WorkOutFigures::dispatch();
         }
         // What waited for its time, for another try, or lay with a worker that is no more.
         if (Message::query()->due($now)->exists() || Message::query()->where('to_tell_rules', true)->exists()) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Foresight;
 
+use OpenBaton\Core\Figures\Rank;
 use OpenBaton\Core\Time\LocalDate;
 
 /**

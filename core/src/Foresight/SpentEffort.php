@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Foresight;
 
+use OpenBaton\Core\Figures\Rank;
+
 /** What tasks of a kind have really taken, in minutes: percentiles by nearest rank. */
 final readonly class SpentEffort
 {

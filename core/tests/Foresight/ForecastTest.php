@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use OpenBaton\Core\Figures\Rank;
 use OpenBaton\Core\Foresight\Ahead;
 use OpenBaton\Core\Foresight\Arrival;
 use OpenBaton\Core\Foresight\Forecast;
 use OpenBaton\Core\Foresight\ForecastDay;
 use OpenBaton\Core\Foresight\Inflow;
-use OpenBaton\Core\Foresight\Rank;
 use OpenBaton\Core\Time\LocalDate;
 
 /** @return list<LocalDate> Monday to Friday of so many weeks before Monday, 2 March 2026, but for some */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Calendar;
 
-use App\Database\Row;
+use App\Database\Quarters;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -14,9 +14,6 @@ use OpenBaton\Core\Time\Zone;
 /** Tasks by the days on which they are due, or were done: how many, and the first of each. */
 final readonly class DatedTasks
 {
-    /** Every zone is so many seconds, or a multiple of them, away from UTC. */
-    private const QUARTER = 900;
-
     /**
      * @param 'due_at'|'completed_at' $by
      * @param non-empty-list<LocalDate> $dates one after the other
@@ -31,16 +28,11 @@ final readonly class DatedTasks
     public function counts(Builder $tasks): array
     {
         $counts = [];
-        // The query builder has no count by parts of a time; there is nothing in it from outside.
-        $rows = $this->within($tasks->clone(), $this->dates[0], $this->dates[count($this->dates) - 1])
-            ->selectRaw('UNIX_TIMESTAMP(' . $this->by . ') DIV ' . self::QUARTER . ' AS quarter, COUNT(*) AS number')
-            ->groupBy('quarter')
-            ->toBase()
-            ->get();
-        foreach ($rows as $row) {
-            $row = new Row($row);
-            $day = $this->zone->dateAt($row->int('quarter') * self::QUARTER)->day;
-            $counts[$day] = ($counts[$day] ?? 0) + $row->int('number');
+        $first = $this->dates[0];
+        $last = $this->dates[count($this->dates) - 1];
+        foreach (Quarters::counts($this->within($tasks->clone(), $first, $last), $this->by) as [$at, $number]) {
+            $day = $this->zone->dateAt($at)->day;
+            $counts[$day] = ($counts[$day] ?? 0) + $number;
         }
 
         return $counts;

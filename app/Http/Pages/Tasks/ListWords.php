@@ -30,11 +30,13 @@ final readonly class ListWords
             'kind' => Choices::of(array_column($house->kinds, 'name', 'slug')),
             'holder' => [
                 ['value' => TaskFilter::NOBODY, 'label' => $say('task_list.nobody')],
+                ['value' => TaskFilter::UNPLACED, 'label' => $say('task_list.unplaced')],
                 ...Choices::people($house->roster),
             ],
             'team' => Choices::of(array_map(static fn(Team $team): string => $team->name, $house->roster->teams)),
             'priority' => Choices::of($this->labels('priority', array_column(Priority::cases(), 'value'))),
             'due' => Choices::of($this->labels('task_list.dues', TaskFilter::DUE)),
+            'dates' => Choices::of($this->labels('task_list.dates', array_keys(TaskFilter::DATES))),
         ];
     }
 
@@ -71,6 +73,13 @@ final readonly class ListWords
                 $value = $options[$part][$filter->{$part}] ?? $filter->{$part};
                 $parts[] = $say($part, $value);
             }
+        }
+        if ($filter->dates !== '') {
+            $parts[] = $words->say('task_list.said.dates', [
+                'dates' => $options['dates'][$filter->dates] ?? $filter->dates,
+                'from' => $filter->from === '' ? 'none' : $this->viewer->words()->day($filter->from),
+                'to' => $filter->to === '' ? 'none' : $this->viewer->words()->day($filter->to),
+            ]);
         }
         if ($filter->customer !== '') {
             $name = Customer::query()->where('slug', $filter->customer)->value('name');

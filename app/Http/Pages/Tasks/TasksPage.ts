@@ -13,6 +13,9 @@ export type TaskListQuery = Partial<
         | 'customer'
         | 'priority'
         | 'due'
+        | 'dates'
+        | 'from'
+        | 'to'
         | 'tag'
         | 'sort'
         | 'down'
@@ -50,7 +53,7 @@ export type TasksPageProps = {
     page: number;
     pages: number;
     groups: { key: string; label: string; count: number }[];
-    options: Record<'status' | 'kind' | 'holder' | 'team' | 'priority' | 'due', Option[]>;
+    options: Record<'status' | 'kind' | 'holder' | 'team' | 'priority' | 'due' | 'dates', Option[]>;
     /** fields of the house that may be shown */
     columns: Option[];
     lists: NamedList[];

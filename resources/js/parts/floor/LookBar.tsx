@@ -110,6 +110,9 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
             <Link href="/calendar?all=1" className="ms-auto text-sky underline">
                 {say('work_calendar.title')}
             </Link>
+            <Link href="/figures" className="text-sky underline">
+                {say('figures.title')}
+            </Link>
             <Link href="/foresight" className="text-sky underline">
                 {say('foresight.title')}
             </Link>

@@ -3,8 +3,9 @@ import { useState } from 'react';
 import { say } from '@/lib/words';
 import { CustomerFinder } from '@/parts/Finder';
 import { PersonChoice } from '@/parts/PersonChoice';
+import { DayEntry } from '@/ui/DayEntry';
 
-const CHOSEN = ['status', 'kind', 'team', 'priority', 'due'] as const;
+const CHOSEN = ['status', 'kind', 'team', 'priority', 'due', 'dates'] as const;
 
 /** What a list is narrowed by: each part is chosen from, and counts at once. */
 export function ListFilter({
@@ -37,7 +38,12 @@ export function ListFilter({
                     className="entry max-w-32"
                     aria-label={say(`task_list.parts.${part}`)}
                     value={filter[part] ?? (part === 'status' ? 'open' : '')}
-                    onChange={(event) => onChange({ [part]: event.target.value })}
+                    onChange={(event) =>
+                        onChange({
+                            [part]: event.target.value,
+                            ...(part === 'dates' && event.target.value === '' ? { from: '', to: '' } : {}),
+                        })
+                    }
                 >
                     {part !== 'status' && <option value="">{say(`task_list.any.${part}`)}</option>}
                     {options[part].map((one) => (
@@ -47,6 +53,15 @@ export function ListFilter({
                     ))}
                 </select>
             ))}
+            {filter.dates !== undefined &&
+                (['from', 'to'] as const).map((end) => (
+                    <DayEntry
+                        key={end}
+                        aria-label={say(`task_list.parts.${end}`)}
+                        value={filter[end] ?? ''}
+                        onChange={(day) => onChange({ [end]: day })}
+                    />
+                ))}
             <PersonChoice
                 className="w-36"
                 aria-label={say('task_list.parts.holder')}

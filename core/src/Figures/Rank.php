@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenBaton\Core\Foresight;
+namespace OpenBaton\Core\Figures;
 
 /** Percentiles by nearest rank: the smallest value that so many percent are not above. */
 final class Rank
