@@ -17,6 +17,7 @@ use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\RosterFormat;
 use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\Workload\LoadMeasure;
 
 /** The roster as a document, from the tables; the same that is exported. */
 final class RosterDocument
@@ -51,6 +52,7 @@ final class RosterDocument
                 'hours' => $house->hours,
                 'holidays' => $house->holidays,
                 'calendars' => $house->calendars,
+                'load' => $house->load_measure,
                 'exceptions' => $house->exceptions,
             ]),
             'skills' => Skill::query()
@@ -119,9 +121,12 @@ final class RosterDocument
                 'calendar' => $person->calendar,
                 'exceptions' => $person->exceptions,
                 'capacity' =>
-                    $person->capacity_minutes !== null
+                    ($person->capacity_minutes !== null
                         ? ['minutes_a_day' => $person->capacity_minutes]
-                        : ['percent' => $person->capacity_percent],
+                        : ['percent' => $person->capacity_percent]) +
+                    ($person->capacity_parts === null
+                        ? []
+                        : ['amount_a_day' => $person->capacity_parts / LoadMeasure::PARTS]),
                 'skills' => $levels === [] ? null : (object) $levels,
                 'open_tasks_at_most' => $person->open_tasks_at_most,
                 'attributes' => $person->attribute_list,

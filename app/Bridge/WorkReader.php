@@ -83,7 +83,15 @@ final class WorkReader
     {
         $items = $together = [];
         // Rows, not models: nothing is done with them but to read some columns, under the lock.
-        $rows = $query->open()->toBase()->get(self::COLUMNS);
+        $rows = $query
+            ->open()
+            ->select(self::COLUMNS)
+            ->when(
+                $house->roster->measure->field,
+                static fn(Builder $tasks, string $path): Builder => $tasks->addSelect("facts->{$path} as amount"),
+            )
+            ->toBase()
+            ->get();
         foreach ($rows as $row) {
             $row = new Row($row);
             if ($row->intOrNull('do_together') !== null) {
@@ -199,6 +207,15 @@ final class WorkReader
             $row->instantOrNull('due_at'),
             $house->personSlugs[(string) $row->textOrNull('reviewer_id')] ?? null,
             $others,
+            self::measured($row, $house->roster->measure->field),
         );
+    }
+
+    /** @return array<string, float> by path */
+    private static function measured(Row $row, ?string $path): array
+    {
+        $amount = $path === null ? null : $row->textOrNull('amount');
+
+        return $path === null || !is_numeric($amount) ? [] : [$path => (float) $amount];
     }
 }

@@ -42,6 +42,7 @@ final readonly class KnownWork
                 'estimate_minutes',
                 'spent_minutes',
                 'remaining_minutes',
+                'facts',
             ])
             ->chunkById(self::PIECE, function (Collection $tasks) use (&$minutes, $zone, $days): void {
                 $rules = PlacingRules::of($tasks->modelKeys(), $this->house->router()->rulebook->rulebook);
@@ -53,8 +54,9 @@ final readonly class KnownWork
                     }
                     $whose = $task->status === TaskStatus::InReview ? $task->reviewer_id : $task->assignee_id;
                     $slug = $this->house->snapshot->personSlugs[(string) $whose] ?? null;
+                    $amount = $this->house->snapshot->roster->measure->of($task->effort(), (array) $task->facts);
                     foreach ($this->abouts->of($slug === null ? [] : [$slug], $rules[$task->id] ?? null) as $about) {
-                        $minutes[$about][$place] = ($minutes[$about][$place] ?? 0) + $task->effort()->left();
+                        $minutes[$about][$place] = ($minutes[$about][$place] ?? 0) + $amount;
                     }
                 }
             });

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Figures\Rank;
 use OpenBaton\Core\Foresight\Arrival;
 use OpenBaton\Core\Time\LocalDate;
+use OpenBaton\Core\Workload\Effort;
 
 /** What came in within the last weeks, as work of the house, of teams and of skills. */
 final readonly class RecentArrivals
@@ -34,7 +35,7 @@ final readonly class RecentArrivals
         Task::query()
             ->where('arrived_at', '>=', CarbonImmutable::createFromTimestamp($zone->instant($open[0], 0)))
             ->where('arrived_at', '<', CarbonImmutable::createFromTimestamp($end))
-            ->select(['id', 'task_kind_id', 'assignee_id', 'arrived_at', 'due_at', 'estimate_minutes'])
+            ->select(['id', 'task_kind_id', 'assignee_id', 'arrived_at', 'due_at', 'estimate_minutes', 'facts'])
             ->chunkById(self::PIECE, function (Collection $tasks) use (&$found, &$lags, $zone, $open): void {
                 $rules = PlacingRules::of($tasks->modelKeys(), $this->house->router()->rulebook->rulebook);
                 foreach ($tasks as $task) {
@@ -46,7 +47,13 @@ final readonly class RecentArrivals
                     $slug = $this->house->snapshot->personSlugs[(string) $task->assignee_id] ?? null;
                     $found[] = [
                         $day->day,
-                        (int) ($task->estimate_minutes ?? ($this->house->snapshot->kinds[$kind]->usualMinutes ?? 0)),
+                        $this->house->snapshot->roster->measure->of(
+                            new Effort(
+                                $this->house->snapshot->kinds[$kind]->usualMinutes ?? 0,
+                                $task->estimate_minutes,
+                            ),
+                            (array) $task->facts,
+                        ),
                         $kind,
                         $this->abouts->of($slug === null ? [] : [$slug], $rules[$task->id] ?? null),
                     ];

@@ -22,7 +22,9 @@ final readonly class PeopleChange
         $teams = $terms->teams;
         switch ($this->what) {
             case 'percent':
-                $document['capacity'] = ['percent' => $this->value];
+                $document['capacity'] =
+                    ['percent' => $this->value] +
+                    array_intersect_key((array) ($document['capacity'] ?? []), ['amount_a_day' => true]);
                 break;
             case 'tasks':
                 $document['open_tasks_at_most'] = $this->value;

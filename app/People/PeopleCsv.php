@@ -31,6 +31,7 @@ final class PeopleCsv
         'active',
         'percent',
         'minutes_a_day',
+        'amount_a_day',
         'open_tasks_at_most',
         'place',
         'attributes',
@@ -118,10 +119,14 @@ final class PeopleCsv
             static fn(Cell $cell): string => $cell->text,
             array_intersect_key($cells, array_flip(self::PLAIN)),
         );
+        $capacity = isset($cells['amount_a_day']) ? ['amount_a_day' => $cells['amount_a_day']->number()] : [];
         foreach (['percent', 'minutes_a_day'] as $column) {
             if (isset($cells[$column])) {
-                $document['capacity'] = [$column => $cells[$column]->whole()];
+                $capacity = [$column => $cells[$column]->whole()] + array_diff_key($capacity, ['percent' => true]);
             }
+        }
+        if ($capacity !== []) {
+            $document['capacity'] = $capacity;
         }
         if (isset($cells['open_tasks_at_most'])) {
             $document['open_tasks_at_most'] = $cells['open_tasks_at_most']->whole();

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\People\Membership;
+use OpenBaton\Core\Workload\LoadMeasure;
 
 /**
  * Writes a roster document into the tables. What is in it becomes as it says; what is not stays, unless removing is
@@ -59,6 +60,7 @@ final readonly class RosterWriter
                 'hours' => $house->find('hours')->value ?? [],
                 'holidays' => $house->find('holidays')->value ?? [],
                 'calendars' => $house->find('calendars')?->value,
+                'load_measure' => $house->find('load')?->value,
                 'exceptions' => $house->find('exceptions')->value ?? [],
             ]);
         House::query()->increment('roster_revision');
@@ -138,6 +140,7 @@ final readonly class RosterWriter
             'exceptions' => $item->find('exceptions')?->value,
             'capacity_percent' => $capacity?->find('percent')?->int() ?? 80,
             'capacity_minutes' => $capacity?->find('minutes_a_day')?->int(),
+            'capacity_parts' => self::parts($capacity?->find('amount_a_day')),
             'attribute_list' => $item->find('attributes')?->value,
             'facts' => self::facts($item->find('fields')),
             'place_id' => $place === null ? null : $this->places[$place],
@@ -153,6 +156,11 @@ final readonly class RosterWriter
             $levels[$skills[$skill]] = ['level' => $level->int()];
         }
         RosterRows::attach($person->skills, $person->skills(), $levels);
+    }
+
+    private static function parts(?Node $amount): ?int
+    {
+        return $amount === null ? null : LoadMeasure::parts($amount->number());
     }
 
     /** @return array<string, mixed>|null by path, without what is empty */

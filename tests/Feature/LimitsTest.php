@@ -105,7 +105,8 @@ const OWN_WORDS =
     'password|remember_token|intake_paused_until|batch_uuid|consumer|settling|signature|fault|' .
     'why|came|was|comes_to|recipient|recipient_kind|channel|step|behaviour|message)$|^chain_cuts\.reason$|' .
     '^houses\.(name|form_customers)$|^customers\.(name|slug)$|' .
-    '^news_choices\.quiet_(from|to)$|^learned_efforts\.value$|^guides\.slug$|^guide_links\.about$/';
+    '^news_choices\.quiet_(from|to)$|^learned_efforts\.value$|^guides\.slug$|^guide_links\.about$|' .
+    '^calendar_feeds\.what$|^figures\.(by|whose)$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {
     $columns = DB::table('information_schema.columns')

@@ -58,12 +58,12 @@ it('goes out as a table and comes in the same', function (): void {
         ->getContent();
     $lines = explode("\n", trim((string) $table));
     expect($lines[0])->toBe(
-        'id,name,email,phone,zone,from,until,active,percent,minutes_a_day,' .
+        'id,name,email,phone,zone,from,until,active,percent,minutes_a_day,amount_a_day,' .
             'open_tasks_at_most,place,attributes,skills,teams',
     );
     expect($lines[3])->toBe(
         'femi,"Femi Adeyinka",femi@alderquill.example,"+353 1 555 ' .
-            '0100",,2024-05-06,,yes,80,,4,the-holms,"drives the van; speaks Finnish",brass:2,brass-bench:100',
+            '0100",,2024-05-06,,yes,80,,,4,the-holms,"drives the van; speaks Finnish",brass:2,brass-bench:100',
     );
 
     // No spreadsheet takes it for a formula.
@@ -115,7 +115,7 @@ it('says what is wrong with a table, by its lines', function (string $table, arr
         "id,name,shoes\n",
         [
             '/line 1: There is no column "shoes"; there are: id, name, email, phone, zone, from, until, active, ' .
-            'percent, minutes_a_day, open_tasks_at_most, place, attributes, skills, teams.',
+            'percent, minutes_a_day, amount_a_day, open_tasks_at_most, place, attributes, skills, teams.',
         ],
     ],
     'a number' => ["id,name,percent\nfemi,Femi,most\n", ['/line 2/percent: "most" is not a whole number.']],

@@ -47,8 +47,21 @@ final readonly class StatusStrip
             'away' => $this->away(),
             'version' => RulebookVersion::query()->published()->value('number'),
             'zone' => $this->viewer->zone()->name,
+            'measure' => $this->measure(),
             'settingUp' => $this->viewer->user()->leads() && House::query()->whereNull('set_up_at')->exists(),
         ];
+    }
+
+    /** @return array{of: string, name: string} */
+    private function measure(): array
+    {
+        $measure = $this->viewer->snapshot()->roster->measure;
+
+        return match (true) {
+            $measure->isTime() => ['of' => 'minutes', 'name' => ''],
+            $measure->field === null => ['of' => 'tasks', 'name' => ''],
+            default => ['of' => 'field', 'name' => $this->viewer->words()->field($measure->field)],
+        };
     }
 
     /** @return int|null what whoever looks was told and has not read; null: they are nobody who is told things */

@@ -1,3 +1,6 @@
+/** In what the house measures load; name: of the field by which it does. */
+export type Measure = { of: 'minutes' | 'tasks' | 'field'; name: string };
+
 export type StatusStripProps = {
     /** what whoever looks was told and has not read; null: they are nobody who is told things */
     news: number | null;
@@ -7,6 +10,7 @@ export type StatusStripProps = {
     away: { slug: string; name: string; until: string }[];
     version: number | null;
     zone: string;
+    measure: Measure;
     /** the house is still being set up, and the viewer may do so */
     settingUp: boolean;
 };

@@ -27,6 +27,7 @@ final class House extends Model
         'customer_tiers' => 'array',
         'place_levels' => 'array',
         'calendars' => 'array',
+        'load_measure' => 'array',
         'customer_words' => 'array',
         'tasks_are_open' => 'boolean',
         'holds_for_customers' => 'boolean',

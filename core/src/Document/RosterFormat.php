@@ -6,11 +6,11 @@ namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\Criteria\FieldCatalogue;
-use OpenBaton\Core\People\Capacity;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\WorkCalendar;
 use OpenBaton\Core\Time\Zone;
+use OpenBaton\Core\Workload\LoadMeasure;
 
 /** Reads a roster document; docs/formats/roster.schema.json describes it. */
 final class RosterFormat
@@ -32,7 +32,7 @@ final class RosterFormat
         $faults = new Faults();
         $faults->add(...$node->strangers(self::MEMBERS));
         $house = $node->get('house');
-        $faults->add(...$house->strangers(['zone', 'calendars', ...HoursFormat::MEMBERS]));
+        $faults->add(...$house->strangers(['zone', 'calendars', 'load', ...HoursFormat::MEMBERS]));
         $houseZone = HoursFormat::zone($house->get('zone'));
         $skills = array_map(static function (Node $skill): string {
             $skill->only(['id', 'name', 'minimum']);
@@ -44,6 +44,9 @@ final class RosterFormat
         foreach ($named as $one) {
             $faults->collect(static fn(): Node => self::namedCalendar($one));
         }
+
+        $measure = $faults->collect(static fn(): LoadMeasure => MeasureFormat::measure($house->find('load'), $fields));
+        $measure ??= LoadMeasure::minutes();
 
         /** @var array<string, Zone> $zones */
         $zones = [$houseZone->name => $houseZone];
@@ -59,6 +62,7 @@ final class RosterFormat
                 $named,
                 $skills,
                 $fields,
+                $measure,
             ): Person {
                 $name = $person->find('zone')?->text() ?? $houseZone->name;
                 $zones[$name] ??= HoursFormat::zone($person->get('zone'));
@@ -78,6 +82,7 @@ final class RosterFormat
                     ),
                     $skills,
                     $fields,
+                    $measure,
                 );
             });
         }
@@ -91,6 +96,7 @@ final class RosterFormat
             $teams ?? [],
             $skills,
             array_values($absences),
+            $measure,
         );
         $alone = $with();
         foreach (Format::distinct($node->itemsOf('absences')) as $absence) {
@@ -112,8 +118,13 @@ final class RosterFormat
     }
 
     /** @param array<array-key, string> $skills */
-    private static function person(Node $node, WorkCalendar $hours, array $skills, FieldCatalogue $fields): Person
-    {
+    private static function person(
+        Node $node,
+        WorkCalendar $hours,
+        array $skills,
+        FieldCatalogue $fields,
+        LoadMeasure $measure,
+    ): Person {
         $node->only([
             'id',
             'name',
@@ -150,7 +161,7 @@ final class RosterFormat
                 $node->get('id')->line(TextLimits::ID),
                 $node->get('name')->line(TextLimits::NAME),
                 $hours,
-                self::capacity($node->find('capacity')),
+                MeasureFormat::capacity($node->find('capacity'), $measure),
                 $levels,
                 $node->find('active')?->bool() ?? true,
                 $from === null ? null : $hours->zone()->instant(HoursFormat::date($from), 0),
@@ -208,22 +219,5 @@ final class RosterFormat
             $node->value === self::FURTHER_NOTICE => Person::UNTIL_FURTHER_NOTICE,
             default => $node->instant(),
         };
-    }
-
-    private static function capacity(?Node $node): Capacity
-    {
-        if ($node === null) {
-            return Capacity::percent(80);
-        }
-        $node->only(['percent', 'minutes_a_day']);
-        if ($node->has('minutes_a_day') === $node->has('percent')) {
-            throw $node->fail('Give either "percent" or "minutes_a_day".');
-        }
-
-        return $node->refuse(
-            static fn(): Capacity => $node->has('minutes_a_day')
-                ? Capacity::minutesADay($node->get('minutes_a_day')->int())
-                : Capacity::percent($node->get('percent')->int()),
-        );
     }
 }

@@ -119,6 +119,7 @@ final class WorldFormat
                 'created',
                 'start',
                 'due',
+                'amount',
                 ...TaskFormat::EFFORT,
             ]);
             $start = $item->find('start')?->instant();
@@ -133,6 +134,10 @@ final class WorldFormat
                 TaskFormat::due($item, $start),
                 $item->has('reviewer') ? Known::person($item->get('reviewer'), $roster->people) : null,
                 TaskFormat::others($item, $roster),
+                // As much as the field has of which the house measures load.
+                $item->has('amount') && $roster->measure->field !== null
+                    ? [$roster->measure->field => $item->get('amount')->number()]
+                    : [],
             );
         }
         $lastAssigned = [];

@@ -65,7 +65,7 @@ final readonly class ToLevel
         foreach ($whose as $person) {
             $movables[] = new Movable(
                 $task->id,
-                $item->effort->left() * Movable::UNITS_A_MINUTE,
+                $item->load($this->router->roster->measure) * Movable::UNITS_A_MINUTE,
                 $person,
                 $this->isMovable($task) ? $this->eligible($task, $give, $person) : [$person],
                 $task->startAt,

@@ -15,10 +15,14 @@ use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Time\WorkingTime;
+use OpenBaton\Core\Workload\LoadMeasure;
 
 /** Everybody, their teams and skills, and who is away when. */
 final readonly class Roster
 {
+    /** In what load is measured; that which people can do is in the same. */
+    public LoadMeasure $measure;
+
     /** @var array<array-key, Person> */
     public array $people;
 
@@ -53,7 +57,9 @@ final readonly class Roster
         array $teams = [],
         public array $skills = [],
         array $absences = [],
+        ?LoadMeasure $measure = null,
     ) {
+        $this->measure = $measure ?? LoadMeasure::minutes();
         $byId = [];
         foreach ($people as $person) {
             $byId[$person->id] = $person;
@@ -109,6 +115,7 @@ final readonly class Roster
             array_values($this->teams),
             $this->skills,
             array_values($byId),
+            $this->measure,
         );
     }
 

@@ -199,6 +199,7 @@ final readonly class Subject
             $this->dueAt,
             $this->reviewerId,
             $this->sharing->withIds ?? [],
+            $this->fields,
         );
     }
 }

@@ -13,12 +13,10 @@ use OpenBaton\Core\Time\WorkingHours;
  * Plans one person's work: at every working moment the task that can be
  * worked on and is due first; a task may be interrupted.
  *
- * This minimises the maximum lateness of one person (Jackson 1955; with start
- * dates Horn 1974), so a task that the plan finishes late cannot be in time
- * without making another one later.
+ * This minimises the maximum lateness of one person (Jackson 1955; with start dates Horn 1974), so a task that the plan
+ * finishes late cannot be in time without making another one later.
  *
- * Effort is counted in units of a ten-thousandth of a second, so that every
- * share of capacity is exact.
+ * Effort is counted in units of a ten-thousandth of a second, so that every share of capacity is exact.
  */
 final class LoadPlanner
 {
@@ -29,7 +27,10 @@ final class LoadPlanner
     /** @var list<WorkItem> in the order of compare() */
     private array $items;
 
-    /** @var array<int, int> units left, by index of $items */
+    /** @var array<int, int> units in all, by index of $items */
+    private array $whole;
+
+    /** @var array<int, int> units left */
     private array $left;
 
     /** @var array<array-key, int> */
@@ -93,7 +94,8 @@ final class LoadPlanner
     ): LoadPlan {
         usort($items, WorkItem::compare(...));
         $this->items = $items;
-        $this->left = array_map(static fn(WorkItem $item): int => $item->effort->left() * self::UNITS_A_MINUTE, $items);
+        $units = static fn(WorkItem $item): int => $item->load($capacity->measure) * self::UNITS_A_MINUTE;
+        $this->whole = $this->left = array_map($units, $items);
         $this->finishes = [];
         $this->record = $toTheEnd ? new PlanRecord() : null;
         foreach ($items as $index => $item) {
@@ -226,7 +228,7 @@ final class LoadPlanner
             if (($item->startAt ?? $now) >= $horizonEnd) {
                 continue;
             }
-            $effort = $item->effort->left() * self::UNITS_A_MINUTE;
+            $effort = $this->whole[$index];
             $done = $effort - $this->left[$index];
             if ($item->dueAt === null) {
                 $undated += $effort;

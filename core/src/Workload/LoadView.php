@@ -78,11 +78,14 @@ final class LoadView
     {
         $task = $this->subject;
         $held = $this->of($personId);
+        $measure = $this->book->roster->measure;
         // The closed form knows nothing of tasks that start later.
         return $task->startAt !== null && $task->startAt > $this->at
             ? $this->book
                 ->plan($personId, $held->with($personId, $task->heldBy($personId)->asWork()), $this->at)
                 ->ratio()
-            : $this->book->plan($personId, $held, $this->at)->ratioWith($task->effort->left(), $task->dueAt);
+            : $this->book
+                ->plan($personId, $held, $this->at)
+                ->ratioWith($measure->of($task->effort, $task->fields), $task->dueAt);
     }
 }

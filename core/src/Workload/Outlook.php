@@ -7,9 +7,6 @@ namespace OpenBaton\Core\Workload;
 /** How it stands with somebody's time: what is late, what will be, and what room there is. */
 final readonly class Outlook
 {
-    /** Minutes of effort from which on somebody is said to have room. */
-    public const ROOM = 60;
-
     /**
      * @param LoadPlan       $plan    to the end
      * @param list<WorkItem> $overdue past due by now
@@ -23,6 +20,7 @@ final readonly class Outlook
         public array $tooLate,
         public int $over,
         public int $behind,
+        private LoadMeasure $measure,
     ) {}
 
     /**
@@ -30,7 +28,7 @@ final readonly class Outlook
      * @param list<WorkItem> $items that it plans
      * @param int            $now   instant of the plan
      */
-    public static function of(LoadPlan $plan, array $items, int $now): self
+    public static function of(LoadPlan $plan, array $items, int $now, LoadMeasure $measure): self
     {
         $overdue = $tooLate = [];
         $over = $behind = 0;
@@ -40,7 +38,7 @@ final readonly class Outlook
             }
             if ($item->dueAt < $now) {
                 $overdue[] = $item;
-                $behind += $item->effort->left();
+                $behind += $item->load($measure);
             } elseif (($plan->finishes[$item->id] ?? PHP_INT_MAX) > $item->dueAt) {
                 $tooLate[] = $item;
                 $over += $plan->late[$item->id] ?? 0;
@@ -48,7 +46,7 @@ final readonly class Outlook
         }
         usort($tooLate, WorkItem::compare(...));
 
-        return new self($plan, $overdue, $tooLate, $over, $behind);
+        return new self($plan, $overdue, $tooLate, $over, $behind, $measure);
     }
 
     /** Minutes of the horizon in which there is nothing to do. */
@@ -59,7 +57,7 @@ final readonly class Outlook
 
     public function hasRoom(): bool
     {
-        return $this->free() >= self::ROOM && $this->tooLate === [];
+        return $this->free() >= $this->measure->room() && $this->tooLate === [];
     }
 
     /** Whether there is work that is not late yet and will be. */

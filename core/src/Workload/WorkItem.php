@@ -10,9 +10,13 @@ final readonly class WorkItem
     /** Of each of those whose time it takes: what several hold together is shared evenly, in whole minutes. */
     public Effort $effort;
 
+    /** Among how many it is shared. */
+    private int $people;
+
     /**
      * @param Effort       $whole     of the task
      * @param list<string> $withIds   who holds it together with the holder
+     * @param array<array-key, mixed> $fields values by path, of which load may be measured by one
      * @param int      $createdAt instant
      * @param int|null $startAt   instant before which nobody can work on it
      * @param int|null $dueAt     instant
@@ -28,8 +32,18 @@ final readonly class WorkItem
         public ?int $dueAt = null,
         public ?string $reviewerId = null,
         private array $withIds = [],
+        private array $fields = [],
     ) {
-        $this->effort = $status->loadsHolder() ? $whole->sharedBy(1 + count($withIds)) : $whole;
+        $this->people = $status->loadsHolder() ? 1 + count($withIds) : 1;
+        $this->effort = $whole->sharedBy($this->people);
+    }
+
+    /** What is left of it for each of those whose time it takes, in whole parts. */
+    public function load(LoadMeasure $measure): int
+    {
+        return $measure->isTime()
+            ? $this->effort->left()
+            : intdiv($measure->of($this->effort, $this->fields) + $this->people - 1, $this->people);
     }
 
     /** @return list<string> all who hold it */

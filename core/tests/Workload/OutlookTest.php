@@ -8,6 +8,7 @@ use OpenBaton\Core\Levelling\Movable;
 use OpenBaton\Core\Levelling\Reach;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Workload\Block;
+use OpenBaton\Core\Workload\LoadMeasure;
 use OpenBaton\Core\Workload\Outlook;
 use OpenBaton\Core\Workload\WorkItem;
 use Random\Engine\Mt19937;
@@ -18,7 +19,12 @@ require_once __DIR__ . '/LoadPlannerFunctions.php';
 /** From Monday at nine on, eight hours a day. */
 function outlook(WorkItem ...$items): Outlook
 {
-    return Outlook::of(planned($items, toTheEnd: true), array_values($items), Build::at('2026-03-02 09:00'));
+    return Outlook::of(
+        planned($items, toTheEnd: true),
+        array_values($items),
+        Build::at('2026-03-02 09:00'),
+        LoadMeasure::minutes(),
+    );
 }
 
 /** @return array<array-key, string> when each is worked on */

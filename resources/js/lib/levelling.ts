@@ -1,6 +1,6 @@
 import type { LevellingLine } from '@props/Levelling/LevellingLine';
 import type { LevellingProgress } from '@props/Levelling/LevellingPage';
-import { duration } from './format';
+import { load } from './load';
 import { useProgress } from './progress';
 import { say } from './words';
 
@@ -22,7 +22,7 @@ export function useLevelling(id: string, before: LevellingProgress): LevellingPr
 
 /** Minutes of late work in words. */
 export function late(minutes: number | null): string {
-    return minutes === null || minutes === 0 ? say('level.no_late') : duration(minutes);
+    return minutes === null || minutes === 0 ? say('level.no_late') : load(minutes);
 }
 
 /** A share of time that is full, in percent; null: there is no time at all. */
@@ -37,7 +37,7 @@ export function over(line: LevellingLine): string {
         say('level.days', { days: line.days }),
         ...(line.first === 'late' ? [] : [`${say('level.first')}: ${say(`level.measures.${line.first}`)}`]),
         ...(line.mostMoves === null ? [] : [`${say('level.most_moves')}: ${line.mostMoves}`]),
-        ...(line.leastSaving === 0 ? [] : [`${say('level.least_saving')}: ${line.leastSaving}`]),
+        ...(line.leastSaving === 0 ? [] : [`${say('level.least_saving')}: ${load(line.leastSaving)}`]),
         ...(line.barsPeaks ? [say('level.bars_peaks')] : []),
         ...(line.working ? [say('level.working')] : []),
     ].join(' · ');

@@ -3,6 +3,7 @@ import { Link, router, usePage } from '@inertiajs/react';
 import { useState, type ReactNode } from 'react';
 import { useCurrent } from '@/lib/current';
 import { useShortcuts } from '@/lib/keys';
+import { measureBy } from '@/lib/load';
 import { say } from '@/lib/words';
 import { useShared, type Shared } from '@/lib/shared';
 import { Menu } from '@/ui/Menu';
@@ -50,6 +51,7 @@ const BELOW: Record<string, string[]> = { house: ['/setup', '/changes', '/places
 /** The bar at the top, the page, the strip at the bottom. */
 export function Frame({ children }: { children: ReactNode }) {
     const { viewer, status } = useShared();
+    if (status !== null) measureBy(status.measure);
     const { url } = usePage();
     const state = useCurrent();
     const [keys, setKeys] = useState(false);

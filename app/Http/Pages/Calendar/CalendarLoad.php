@@ -33,7 +33,7 @@ final class CalendarLoad
             $items = $work->held($person->id)->loading;
             $ahead = max(1, 1 + $last->day - $person->hours->zone()->dateAt($now)->day);
             $plan = LoadPlanner::ofPerson($person, $house->roster, $items, $now, $ahead, true);
-            $lanes[] = [$person, Outlook::of($plan, $items, $now)];
+            $lanes[] = [$person, Outlook::of($plan, $items, $now, $house->roster->measure)];
             foreach ($plan->days as $day) {
                 $this->days[$person->id][$day->date->day] = [$day->capacity, $day->planned];
             }

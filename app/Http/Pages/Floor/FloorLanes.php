@@ -41,7 +41,7 @@ final class FloorLanes
         $items = $this->work->held($person->id)->loading;
         $plan = LoadPlanner::ofPerson($person, $this->roster, $items, $this->now, count($this->days), true);
 
-        return Outlook::of($plan, $items, $this->now);
+        return Outlook::of($plan, $items, $this->now, $this->roster->measure);
     }
 
     /** Whether something can be given to them now. */

@@ -13,6 +13,7 @@ use App\People\PersonTerms;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Person as CorePerson;
@@ -51,6 +52,17 @@ final readonly class PeoplePage
                 array_filter(
                     $this->viewer->snapshot()->catalogue->ofPeople,
                     static fn(Field $field): bool => !$field->retired,
+                ),
+            ),
+            'numbers' => fn(): array => Choices::of(
+                array_map(
+                    static fn(Field $field): string => $field->label,
+                    array_filter(
+                        $this->viewer->snapshot()->catalogue->fields,
+                        static fn(Field $field): bool => $field->type === FieldType::Number &&
+                            !$field->retired &&
+                            str_starts_with($field->path, 'task.'),
+                    ),
                 ),
             ),
             'zones' => static fn(): array => DateTimeZone::listIdentifiers(),

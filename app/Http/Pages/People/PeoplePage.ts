@@ -28,7 +28,10 @@ export type PersonDocument = {
     /** one of the house's calendars, in place of those of the house */
     calendar?: string;
     exceptions?: { date: string; add?: string[]; remove?: string[] }[];
-    capacity?: { percent?: number; minutes_a_day?: number };
+    /** amount: of tasks, or of the field by which load is measured */
+    capacity?: { percent?: number; minutes_a_day?: number; amount_a_day?: number };
+    /** of the house: in what load is measured; missing: in minutes. Without a field in tasks */
+    load?: { field?: string; a_day: number; where_empty?: number };
     open_tasks_at_most?: number;
     skills?: Record<string, number>;
     attributes?: string[];
@@ -51,8 +54,12 @@ export type PeoplePageProps = {
     people: PersonLine[];
     teams: (Option & { lead: string | null; parent: string | null; members: number })[];
     /** when the house works, as in a roster document */
-    house: Pick<PersonDocument, 'zone' | 'hours' | 'holidays' | 'exceptions'> & { calendars?: HolidayCalendar[] };
+    house: Pick<PersonDocument, 'zone' | 'hours' | 'holidays' | 'exceptions' | 'load'> & {
+        calendars?: HolidayCalendar[];
+    };
     skills: Option[];
+    /** number fields of tasks, by which load may be measured */
+    numbers: Option[];
     /** that the house keeps of people */
     fields: EntryField[];
     zones: string[];

@@ -6,11 +6,13 @@ namespace App\Http\Requests\Levelling;
 
 use App\Http\Requests\InputRequest;
 use App\Http\Requests\Whole;
+use App\Http\Viewer;
 use App\Levelling\LevelTerms;
 use App\Models\Levelling\Levelling;
 use App\Models\People\Team;
 use Illuminate\Validation\Rule;
 use OpenBaton\Core\Levelling\Measure;
+use OpenBaton\Core\Workload\LoadMeasure;
 
 /** Whose work is to be levelled, and on which terms. */
 final class LevelRequest extends InputRequest
@@ -51,9 +53,17 @@ final class LevelRequest extends InputRequest
             $first === null ? [] : [$first],
             $this->filled('days') ? $this->integer('days') : 5,
             $this->filled('most_moves') ? $this->integer('most_moves') : null,
-            $this->integer('least_saving'),
+            $this->leastSaving(),
             $this->boolean('bars_peaks'),
             $this->boolean('working'),
         );
+    }
+
+    /** In whole parts of what load is measured in: it is said in minutes, in tasks or in as many of the field. */
+    private function leastSaving(): int
+    {
+        $said = $this->integer('least_saving');
+
+        return app(Viewer::class)->snapshot()->roster->measure->isTime() ? $said : LoadMeasure::parts($said);
     }
 }

@@ -52,7 +52,7 @@ function Figure({ name, children, note }: { name: string; children: ReactNode; n
 }
 
 function timeNote(typical: Typical | null): string | undefined {
-    return typical === null ? undefined : say('figures.nine_of_ten', { time: duration(typical.ninety) });
+    return typical === null ? undefined : say('insight.nine_of_ten', { time: duration(typical.ninety) });
 }
 
 /** What is late and unplaced now, what came in and was done lately, and how long it took. */
@@ -71,11 +71,11 @@ export default function Figures({ view, at, all, rows, teams }: FiguresPageProps
     );
     return (
         <div className="flex h-full flex-col bg-paper">
-            <Head title={say('figures.title')} />
+            <Head title={say('insight.title')} />
             <header className="flex flex-wrap items-center gap-4 border-b border-line px-5 py-2">
-                <h1 className="text-base font-semibold">{say('figures.title')}</h1>
+                <h1 className="text-base font-semibold">{say('insight.title')}</h1>
                 <Pick
-                    label={say('figures.whose')}
+                    label={say('insight.whose')}
                     value={view.team}
                     options={[
                         { value: '', label: say('floor.everybody') },
@@ -84,59 +84,59 @@ export default function Figures({ view, at, all, rows, teams }: FiguresPageProps
                     onChange={(team) => look(view, { team, by: team !== '' && view.by === 'team' ? 'kind' : view.by })}
                 />
                 <Pick
-                    label={say('figures.by')}
+                    label={say('insight.by')}
                     value={view.by}
                     options={(['team', 'kind', 'week'] as const)
                         .filter((by) => by !== 'team' || view.team === '')
-                        .map((by) => ({ value: by, label: say(`figures.bys.${by}`) }))}
+                        .map((by) => ({ value: by, label: say(`insight.bys.${by}`) }))}
                     onChange={(by) => look(view, { by: by as FiguresView['by'] })}
                 />
                 <Pick
-                    label={say('figures.over')}
+                    label={say('insight.over')}
                     value={String(view.weeks)}
                     options={['4', '12', '26'].map((weeks) => ({
                         value: weeks,
-                        label: say('figures.weeks', { weeks: Number(weeks) }),
+                        label: say('insight.weeks', { weeks: Number(weeks) }),
                     }))}
                     onChange={(weeks) => look(view, { weeks: Number(weeks) as FiguresView['weeks'] })}
                 />
                 <p className="ms-auto text-xs text-ink2" role="status">
-                    {at === null ? say('figures.counting') : say('figures.as_of', { moment: moment(at) })}
+                    {at === null ? say('insight.counting') : say('insight.as_of', { moment: moment(at) })}
                 </p>
             </header>
             <div
                 className="min-h-0 flex-1 space-y-5 overflow-auto p-5"
                 tabIndex={0}
                 role="region"
-                aria-label={say('figures.title')}
+                aria-label={say('insight.title')}
             >
                 <dl className="grid grid-cols-4 gap-4 xl:grid-cols-8">
-                    <Figure name={say('figures.heads.overdue')}>{big('overdue')}</Figure>
-                    <Figure name={say('figures.heads.soon')}>{big('soon')}</Figure>
-                    <Figure name={say('figures.heads.unplaced')}>{big('unplaced')}</Figure>
-                    <Figure name={say('figures.heads.arrived')}>{big('arrived')}</Figure>
+                    <Figure name={say('insight.heads.overdue')}>{big('overdue')}</Figure>
+                    <Figure name={say('insight.heads.soon')}>{big('soon')}</Figure>
+                    <Figure name={say('insight.heads.unplaced')}>{big('unplaced')}</Figure>
+                    <Figure name={say('insight.heads.arrived')}>{big('arrived')}</Figure>
                     <Figure
-                        name={say('figures.heads.done')}
+                        name={say('insight.heads.done')}
                         note={
                             all.done === 0
                                 ? undefined
-                                : say('figures.share_in_time', {
+                                : say('insight.share_in_time', {
                                       share: Math.round((100 * (all.done - all.late)) / all.done),
                                   })
                         }
                     >
                         {big('done')}
                     </Figure>
-                    <Figure name={say('figures.heads.dropped')}>{big('dropped')}</Figure>
-                    <Figure name={say('figures.touched')} note={timeNote(all.touched)}>
+                    <Figure name={say('insight.heads.dropped')}>{big('dropped')}</Figure>
+                    <Figure name={say('insight.touched')} note={timeNote(all.touched)}>
                         {all.touched === null ? '–' : duration(all.touched.median)}
                     </Figure>
-                    <Figure name={say('figures.took')} note={timeNote(all.took)}>
+                    <Figure name={say('insight.took')} note={timeNote(all.took)}>
                         {all.took === null ? '–' : duration(all.took.median)}
                     </Figure>
                 </dl>
                 {rows.length === 0 ? (
-                    <p className="text-ink2">{say('figures.nothing')}</p>
+                    <p className="text-ink2">{say('insight.nothing')}</p>
                 ) : (
                     <>
                         <Suspense fallback={<div style={{ height: 276 }} />}>
@@ -145,7 +145,7 @@ export default function Figures({ view, at, all, rows, teams }: FiguresPageProps
                         <FiguresTable rows={rows} view={view} name={name} />
                     </>
                 )}
-                <p className="text-xs text-ink2">{say(`figures.means.${view.by}`)}</p>
+                <p className="text-xs text-ink2">{say(`insight.means.${view.by}`)}</p>
             </div>
         </div>
     );

@@ -2,7 +2,8 @@ import clsx from 'clsx';
 import { Head, Link, router } from '@inertiajs/react';
 import type { ForecastGroup, ForesightPageProps } from '@props/Foresight/ForesightPage';
 import { lazy, Suspense, useEffect } from 'react';
-import { duration, hours, useFormats, weekday } from '@/lib/format';
+import { useFormats, weekday } from '@/lib/format';
+import { load, loadShort } from '@/lib/load';
 import { say } from '@/lib/words';
 import { ForecastTable } from '@/parts/foresight/ForecastTable';
 
@@ -10,7 +11,7 @@ const Plot = lazy(() => import('@/parts/foresight/Plot'));
 
 /** When it tips over, in a few words. */
 function when(group: ForecastGroup): string {
-    if (group.tips !== null) return say('foresight.tips', { day: weekday(group.tips), hours: hours(group.worst) });
+    if (group.tips !== null) return say('foresight.tips', { day: weekday(group.tips), load: loadShort(group.worst) });
     return group.may === null ? say('foresight.calm') : say('foresight.may_tip', { day: weekday(group.may) });
 }
 
@@ -85,7 +86,7 @@ function Help({ help }: { help: NonNullable<NonNullable<ForesightPageProps['show
     return (
         <p>
             <b className="font-semibold">{say('foresight.would_help')}</b>{' '}
-            {say('foresight.hours_more', { time: duration(help.minutes) })}
+            {say('foresight.hours_more', { time: load(help.minutes) })}
             {help.absences.length > 0 && (
                 <>
                     {' '}
@@ -94,7 +95,7 @@ function Help({ help }: { help: NonNullable<NonNullable<ForesightPageProps['show
                             .map((one) =>
                                 say(one.asked ? 'foresight.asked_for' : 'foresight.approved', {
                                     person: one.name,
-                                    time: duration(one.minutes),
+                                    time: load(one.minutes),
                                 }),
                             )
                             .join('; '),

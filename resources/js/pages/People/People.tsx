@@ -114,7 +114,17 @@ const show = (slug: string): void =>
         preserveScroll: true,
     });
 
-export default function People({ people, teams, skills, zones, houseZone, house, fields, person }: PeoplePageProps) {
+export default function People({
+    people,
+    teams,
+    skills,
+    zones,
+    numbers,
+    houseZone,
+    house,
+    fields,
+    person,
+}: PeoplePageProps) {
     const [text, setText] = useState('');
     const [team, setTeam] = useState('');
     const [picked, setPicked] = useState<string[]>([]);
@@ -156,7 +166,14 @@ export default function People({ people, teams, skills, zones, houseZone, house,
                         picking={picking}
                     />
                 </div>
-                <HouseParts teams={teams} skills={skills} people={people} house={house} zones={zones} />
+                <HouseParts
+                    teams={teams}
+                    skills={skills}
+                    people={people}
+                    house={house}
+                    zones={zones}
+                    numbers={numbers}
+                />
                 <RosterFile />
             </div>
             {person !== null && (

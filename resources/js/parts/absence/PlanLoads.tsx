@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import type { CoverLoad } from '@props/Absences/CoverPlan';
-import { duration, hours, weekday } from '@/lib/format';
+import { weekday } from '@/lib/format';
+import { load, loadNumber } from '@/lib/load';
 import { say } from '@/lib/words';
 import { PersonName } from '@/parts/PersonMark';
 
@@ -20,11 +21,11 @@ function Day({ day, full, name }: { day: CoverLoad['days'][number]; full: number
     const own = Math.min(day.before * scale, LINE);
     const passed = Math.max(0, Math.min(day.planned * scale, LINE) - own);
     const said = say('cover.day', {
-        planned: duration(day.planned),
-        capacity: duration(day.capacity),
-        before: duration(day.before),
+        planned: load(day.planned),
+        capacity: load(day.capacity),
+        before: load(day.before),
         late: day.late,
-        late_span: duration(day.late),
+        late_span: load(day.late),
     });
     return (
         <td className="min-w-[62px] border-s border-line px-1 align-bottom">
@@ -54,7 +55,7 @@ function Day({ day, full, name }: { day: CoverLoad['days'][number]; full: number
                         style={{ bottom: Math.min(day.capacity * scale, LINE) }}
                     />
                     <span className={`absolute end-0 bottom-0 text-xs ${day.over ? 'font-semibold text-brick' : ''}`}>
-                        {hours(day.planned)}
+                        {loadNumber(day.planned)}
                     </span>
                 </div>
             ) : (

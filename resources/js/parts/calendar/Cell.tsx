@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import type { CalendarCell, DueLine } from '@props/Calendar/CalendarPage';
-import { duration, useFormats } from '@/lib/format';
+import { useFormats } from '@/lib/format';
+import { load } from '@/lib/load';
 import { longDay } from '@/lib/days';
 import { say } from '@/lib/words';
 
@@ -18,8 +19,8 @@ export function saidOf(cell: CalendarCell, person?: string): string {
             ? []
             : [
                   say('work_calendar.planned', {
-                      planned: duration(cell.planned),
-                      capacity: duration(cell.capacity),
+                      planned: load(cell.planned),
+                      capacity: load(cell.capacity),
                   }),
               ]),
     ].join(', ');

@@ -84,21 +84,21 @@ export default function FiguresPlots({
         }) as const;
     return (
         <div className="flex gap-8">
-            <Chart title={say('figures.plot_counts')} points={points} unit="" slanted={!inTime}>
-                <Bar dataKey="done" name={say('figures.in_time')} stackId="done" fill="var(--bar)" {...still} />
-                <Bar dataKey="late" name={say('figures.heads.late')} stackId="done" fill="var(--brick)" {...still} />
-                <Line dataKey="arrived" name={say('figures.heads.arrived')} {...line('var(--ink)')} />
+            <Chart title={say('insight.plot_counts')} points={points} unit="" slanted={!inTime}>
+                <Bar dataKey="done" name={say('insight.in_time')} stackId="done" fill="var(--bar)" {...still} />
+                <Bar dataKey="late" name={say('insight.heads.late')} stackId="done" fill="var(--brick)" {...still} />
+                <Line dataKey="arrived" name={say('insight.heads.arrived')} {...line('var(--ink)')} />
             </Chart>
-            <Chart title={say('figures.plot_times')} points={points} unit=" h" slanted={!inTime}>
-                <Bar dataKey="median" name={say('figures.took_median')} fill="var(--bar)" {...still} />
+            <Chart title={say('insight.plot_times')} points={points} unit=" h" slanted={!inTime}>
+                <Bar dataKey="median" name={say('insight.took_median')} fill="var(--bar)" {...still} />
                 <Bar
                     dataKey="ninety"
-                    name={say('figures.took_ninety')}
+                    name={say('insight.took_ninety')}
                     fill="var(--chalk)"
                     stroke="var(--ink2)"
                     {...still}
                 />
-                <Line dataKey="touched" name={say('figures.touched_median')} {...line('var(--sky)')} />
+                <Line dataKey="touched" name={say('insight.touched_median')} {...line('var(--sky)')} />
             </Chart>
         </div>
     );

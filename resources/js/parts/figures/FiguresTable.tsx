@@ -38,9 +38,9 @@ export function CountLink({
         <Link
             href={href}
             className={clsx('inline-block min-h-6 min-w-6 underline decoration-line underline-offset-4', look)}
-            aria-label={say('figures.to_tasks', {
+            aria-label={say('insight.to_tasks', {
                 count: of[count],
-                what: say(`figures.heads.${count}`),
+                what: say(`insight.heads.${count}`),
                 of: row?.name ?? '',
             })}
         >
@@ -60,36 +60,36 @@ export function FiguresTable({
     name: (row: FiguresRow) => string;
 }) {
     return (
-        <table className="w-full tabular-nums" aria-label={say(`figures.bys.${view.by}`)}>
+        <table className="w-full tabular-nums" aria-label={say(`insight.bys.${view.by}`)}>
             <thead className="text-xs text-ink2">
                 <tr>
                     <td />
                     <th scope="colgroup" colSpan={3} className="border-b border-line text-end font-normal">
-                        {say('figures.now')}
+                        {say('insight.now')}
                     </th>
                     <th scope="colgroup" colSpan={4} className="border-b border-line text-end font-normal">
-                        {say('figures.weeks', { weeks: view.weeks })}
+                        {say('insight.weeks', { weeks: view.weeks })}
                     </th>
                     <th scope="colgroup" colSpan={2} className="border-b border-line text-end font-normal">
-                        {say('figures.touched')}
+                        {say('insight.touched')}
                     </th>
                     <th scope="colgroup" colSpan={2} className="border-b border-line text-end font-normal">
-                        {say('figures.took')}
+                        {say('insight.took')}
                     </th>
                 </tr>
                 <tr>
                     <th scope="col" className="py-1 text-start font-normal">
-                        {say(`figures.heads.${view.by}`)}
+                        {say(`insight.heads.${view.by}`)}
                     </th>
                     {COUNTS.map((count) => (
                         <th key={count} scope="col" className="ps-4 text-end font-normal">
-                            {say(`figures.heads.${count}`)}
+                            {say(`insight.heads.${count}`)}
                         </th>
                     ))}
                     {['touched', 'took'].flatMap((of) =>
                         ['median', 'ninety'].map((which) => (
                             <th key={`${of} ${which}`} scope="col" className="ps-4 text-end font-normal">
-                                {say(`figures.heads.${which}`)}
+                                {say(`insight.heads.${which}`)}
                             </th>
                         )),
                     )}

@@ -1,7 +1,8 @@
 import clsx from 'clsx';
 import type { FloorAnswers, FloorView, UnplacedTask } from '@props/Floor/FloorPage';
 import type { ReactNode } from 'react';
-import { duration, hours, useFormats } from '@/lib/format';
+import { duration, useFormats } from '@/lib/format';
+import { loadShort } from '@/lib/load';
 import { say } from '@/lib/words';
 import { PersonMark } from '@/parts/PersonMark';
 
@@ -144,7 +145,7 @@ export function Answers({ answers, isThere, unplaced, view, onLook, onPerson, on
                         key={one.slug}
                         slug={one.slug}
                         name={one.name}
-                        said={say('floor.free', { hours: hours(one.minutes) })}
+                        said={say('floor.free', { load: loadShort(one.minutes) })}
                         onPress={() => onPerson(one.slug)}
                     />
                 ))}
@@ -163,7 +164,7 @@ export function Answers({ answers, isThere, unplaced, view, onLook, onPerson, on
                         name={one.name}
                         grave
                         said={say('floor.over_by', {
-                            hours: hours(one.minutes),
+                            load: loadShort(one.minutes),
                             day: one.from === null ? '' : lastDay(one.from),
                         })}
                         onPress={() => onPerson(one.slug)}

@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import type { LaneDay } from '@props/Floor/FloorPage';
-import { duration, hours } from '@/lib/format';
+import { load, loadNumber } from '@/lib/load';
 import { say } from '@/lib/words';
 
 const HEIGHT = 28;
@@ -11,9 +11,9 @@ function describe(day: LaneDay): string {
     if (day.state === 'away') return say('screen.load_lane.away');
     if (day.state === 'off') return say('screen.load_lane.off');
     return say('screen.load_lane.planned', {
-        planned: duration(day.planned),
-        capacity: duration(day.capacity),
-        late: day.late > 0 ? duration(day.late) : 'none',
+        planned: load(day.planned),
+        capacity: load(day.capacity),
+        late: day.late > 0 ? load(day.late) : 'none',
     });
 }
 
@@ -59,9 +59,9 @@ export function LoadDay({ day, full, name, wide }: { day: LaneDay; full: number;
                     )}
                 >
                     {day.late > 0 ? (
-                        <strong className="text-brick">+{hours(day.late)}</strong>
+                        <strong className="text-brick">+{loadNumber(day.late)}</strong>
                     ) : (
-                        `${hours(day.planned)} / ${hours(day.capacity)}`
+                        `${loadNumber(day.planned)} / ${loadNumber(day.capacity)}`
                     )}
                 </span>
             )}
@@ -73,18 +73,18 @@ export function LoadDay({ day, full, name, wide }: { day: LaneDay; full: number;
 export function Before({ behind, planned, name }: { behind: number; planned: number; name: string }) {
     if (behind === 0 && planned === 0) return <div className="h-7" />;
     const said = [
-        ...(behind > 0 ? [say('floor.behind', { time: duration(behind) })] : []),
-        ...(planned > 0 ? [say('floor.still_today', { time: duration(planned) })] : []),
+        ...(behind > 0 ? [say('floor.behind', { time: load(behind) })] : []),
+        ...(planned > 0 ? [say('floor.still_today', { time: load(planned) })] : []),
     ].join(', ');
     return (
         <div role="img" aria-label={`${name}: ${said}`} title={said} className="flex h-7 items-center gap-1 text-xs">
             {behind > 0 && (
                 <>
                     <span className="hatch h-4 w-2 shrink-0 border border-brick" />
-                    <span className="font-semibold text-brick">{hours(behind)}</span>
+                    <span className="font-semibold text-brick">{loadNumber(behind)}</span>
                 </>
             )}
-            {planned > 0 && <span className="ms-auto text-ink2">{hours(planned)}</span>}
+            {planned > 0 && <span className="ms-auto text-ink2">{loadNumber(planned)}</span>}
         </div>
     );
 }

@@ -111,7 +111,7 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
                 {say('work_calendar.title')}
             </Link>
             <Link href="/figures" className="text-sky underline">
-                {say('figures.title')}
+                {say('insight.title')}
             </Link>
             <Link href="/foresight" className="text-sky underline">
                 {say('foresight.title')}

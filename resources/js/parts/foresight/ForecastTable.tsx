@@ -1,5 +1,6 @@
 import type { ForecastDay } from '@props/Foresight/ForesightPage';
-import { hours, weekday } from '@/lib/format';
+import { weekday } from '@/lib/format';
+import { loadNumber } from '@/lib/load';
 import { say } from '@/lib/words';
 
 /** The figures of the plot. */
@@ -32,20 +33,20 @@ export function ForecastTable({ days }: { days: ForecastDay[] }) {
                         <th scope="row" className="py-1 text-start font-normal">
                             {weekday(day.date)}
                         </th>
-                        <td className="text-end">{hours(day.capacity)}</td>
-                        <td className="text-end">{day.asked === 0 ? '' : hours(day.asked)}</td>
-                        <td className="text-end">{hours(day.known)}</td>
+                        <td className="text-end">{loadNumber(day.capacity)}</td>
+                        <td className="text-end">{day.asked === 0 ? '' : loadNumber(day.asked)}</td>
+                        <td className="text-end">{loadNumber(day.known)}</td>
                         <td className="text-end">
                             {day.inflow === null ? (
                                 <span className="text-ink2">{say('foresight.too_little')}</span>
                             ) : (
-                                hours(day.inflow)
+                                loadNumber(day.inflow)
                             )}
                         </td>
                         <td className={`text-end ${day.backlog > 0 ? 'font-semibold text-brick' : ''}`}>
-                            {hours(day.backlog)}
+                            {loadNumber(day.backlog)}
                         </td>
-                        <td className={`text-end ${day.may > 0 ? 'text-brick' : ''}`}>{hours(day.may)}</td>
+                        <td className={`text-end ${day.may > 0 ? 'text-brick' : ''}`}>{loadNumber(day.may)}</td>
                     </tr>
                 ))}
             </tbody>

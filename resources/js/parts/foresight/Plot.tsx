@@ -1,20 +1,21 @@
 import type { ForecastDay } from '@props/Foresight/ForesightPage';
 import { Area, Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { weekday } from '@/lib/format';
+import { loadUnit, loadValue } from '@/lib/load';
 import { say } from '@/lib/words';
 
 const HEIGHT = 300;
 
 /** What is due and usually comes in against what can be done, and what is left undone. The table says the same. */
 export default function Plot({ days }: { days: ForecastDay[] }) {
-    const hours = (minutes: number): number => Math.round(minutes / 6) / 10;
+    const value = (amount: number): number => Math.round(10 * loadValue(amount)) / 10;
     const points = days.map((day) => ({
         day: weekday(day.date),
-        known: hours(day.known),
-        inflow: hours(day.inflow ?? 0),
-        capacity: hours(day.capacity),
-        backlog: hours(day.backlog),
-        may: hours(day.may),
+        known: value(day.known),
+        inflow: value(day.inflow ?? 0),
+        capacity: value(day.capacity),
+        backlog: value(day.backlog),
+        may: value(day.may),
     }));
     return (
         <div aria-hidden style={{ height: HEIGHT }}>
@@ -22,7 +23,12 @@ export default function Plot({ days }: { days: ForecastDay[] }) {
                 <ComposedChart data={points} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
                     <CartesianGrid stroke="var(--line)" vertical={false} />
                     <XAxis dataKey="day" tick={{ fill: 'var(--ink2)', fontSize: 12 }} stroke="var(--line)" />
-                    <YAxis unit=" h" width={56} tick={{ fill: 'var(--ink2)', fontSize: 12 }} stroke="var(--line)" />
+                    <YAxis
+                        unit={loadUnit()}
+                        width={56}
+                        tick={{ fill: 'var(--ink2)', fontSize: 12 }}
+                        stroke="var(--line)"
+                    />
                     <Legend
                         wrapperStyle={{ fontSize: 13 }}
                         formatter={(name) => <span style={{ color: 'var(--ink)' }}>{name}</span>}

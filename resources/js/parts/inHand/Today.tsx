@@ -1,6 +1,7 @@
 import { Link, router } from '@inertiajs/react';
 import type { InHandPageProps } from '@props/Tasks/InHandPage';
 import { duration } from '@/lib/format';
+import { load } from '@/lib/load';
 import { useShared } from '@/lib/shared';
 import { useNow } from '@/lib/useNow';
 import { say } from '@/lib/words';
@@ -16,7 +17,7 @@ export function Today({ plan, several, onSeveral }: { plan: Plan; several: boole
             <p className={plan.planned > 0 && plan.planned >= plan.capacity ? 'text-ochre' : 'text-ink2'}>
                 {plan.capacity === 0
                     ? say('in_hand.free')
-                    : say('in_hand.today', { planned: duration(plan.planned), capacity: duration(plan.capacity) })}
+                    : say('in_hand.today', { planned: load(plan.planned), capacity: load(plan.capacity) })}
             </p>
             {plan.count !== null && <Counting count={plan.count} />}
             <p className="flex flex-wrap gap-x-4">

@@ -1,15 +1,16 @@
 import clsx from 'clsx';
 import { Link } from '@inertiajs/react';
 import type { LevelledGroup, LevelledMove } from '@props/Levelling/LevellingPage';
-import { duration, useFormats } from '@/lib/format';
+import { useFormats } from '@/lib/format';
+import { load } from '@/lib/load';
 import { say } from '@/lib/words';
 import { PersonName } from '@/parts/PersonMark';
 
 /** What it is worth with all others that are taken. */
 function worth(saves: number | null): string {
     if (saves === null) return say('level.left');
-    if (saves > 0) return say('level.saves', { time: duration(saves) });
-    return saves < 0 ? say('level.costs', { time: duration(-saves) }) : say('level.saves_nothing');
+    if (saves > 0) return say('level.saves', { time: load(saves) });
+    return saves < 0 ? say('level.costs', { time: load(-saves) }) : say('level.saves_nothing');
 }
 
 function Finish({ at, due }: { at: string | null; due: string | null }) {

@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import type { LevelOptions } from '@props/Levelling/LevellingsPage';
+import { measureSlots } from '@/lib/load';
 import { say } from '@/lib/words';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
@@ -136,7 +137,7 @@ export function StartLevelling({ options, open, onOpen, teams = [] }: Props) {
                         onChange={(value) => setData('most_moves', value)}
                     />
                     <Entry
-                        label={say('level.least_saving')}
+                        label={say('level.least_saving_in', measureSlots())}
                         wrong={errors.least_saving}
                         least={0}
                         most={options.mostSaving}

@@ -1,6 +1,7 @@
 import type { LevelledPerson, LevellingPageProps, Measures } from '@props/Levelling/LevellingPage';
 import type { Measure } from '@props/Levelling/LevellingLine';
-import { duration, useFormats } from '@/lib/format';
+import { useFormats } from '@/lib/format';
+import { load } from '@/lib/load';
 import { full, late } from '@/lib/levelling';
 import { useNow } from '@/lib/useNow';
 import { say } from '@/lib/words';
@@ -50,7 +51,7 @@ export function Bound({ plan }: { plan: NonNullable<LevellingPageProps['plan']> 
     return (
         <p className="text-ink2">
             {say('level.bound', { bound: late(plan.bound) })}{' '}
-            {say('level.bound_gap', { gap: duration(after - plan.bound) })}
+            {say('level.bound_gap', { gap: load(after - plan.bound) })}
         </p>
     );
 }
@@ -112,8 +113,8 @@ export function People({ people }: { people: LevelledPerson[] }) {
                         </th>
                         <td className="py-1 ps-3 text-end whitespace-nowrap">
                             <Change
-                                before={duration(one.lateBefore)}
-                                after={duration(one.lateAfter)}
+                                before={load(one.lateBefore)}
+                                after={load(one.lateAfter)}
                                 grave={one.lateAfter > 0}
                             />
                         </td>

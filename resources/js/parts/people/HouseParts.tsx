@@ -9,6 +9,7 @@ import { Labelled } from '@/ui/Labelled';
 import { CalendarHours } from './CalendarHours';
 import { DatesEditor } from './DatesEditor';
 import { HoursEditor } from './HoursEditor';
+import { LoadMeasure } from './LoadMeasure';
 import { useHouseSending, ItemDialog } from './ItemDialog';
 
 export type Item = { list: 'teams' | 'skills'; slug: string | null; name: string; lead: string; parent: string };
@@ -61,7 +62,12 @@ function NamedCalendars({
     );
 }
 
-function HouseDialog({ house, zones, onClose }: Pick<PeoplePageProps, 'house' | 'zones'> & { onClose: () => void }) {
+function HouseDialog({
+    house,
+    zones,
+    numbers,
+    onClose,
+}: Pick<PeoplePageProps, 'house' | 'zones' | 'numbers'> & { onClose: () => void }) {
     const [document, setDocument] = useState<PersonDocument>(house);
     const [calendars, setCalendars] = useState<HolidayCalendar[]>(house.calendars ?? []);
     const { faults, wrong, busy, send } = useHouseSending(onClose);
@@ -93,6 +99,12 @@ function HouseDialog({ house, zones, onClose }: Pick<PeoplePageProps, 'house' | 
                 <HoursEditor document={document} wrong={wrong} house onChange={set} />
                 <DatesEditor document={document} wrong={wrong} house onChange={set} />
                 <CalendarHours document={document} onChange={set} />
+                <LoadMeasure
+                    load={document.load}
+                    numbers={numbers}
+                    wrong={wrong}
+                    onChange={(load) => set({ load } as Partial<PersonDocument>)}
+                />
                 <NamedCalendars calendars={calendars} onChange={setCalendars} />
                 <FaultList faults={faults} />
             </DialogForm>
@@ -107,7 +119,8 @@ export function HouseParts({
     people,
     house,
     zones,
-}: Pick<PeoplePageProps, 'teams' | 'skills' | 'people' | 'house' | 'zones'>) {
+    numbers,
+}: Pick<PeoplePageProps, 'teams' | 'skills' | 'people' | 'house' | 'zones' | 'numbers'>) {
     const [item, setItem] = useState<Item | null>(null);
     const [hours, setHours] = useState(false);
     const nameOf = (slug: string | null): string => people.find((one) => one.slug === slug)?.name ?? '';
@@ -180,7 +193,7 @@ export function HouseParts({
                 <Button onClick={() => setHours(true)}>{say('people.change_house_hours')}</Button>
             </section>
             {item !== null && <ItemDialog item={item} teams={teams} people={people} onClose={() => setItem(null)} />}
-            {hours && <HouseDialog house={house} zones={zones} onClose={() => setHours(false)} />}
+            {hours && <HouseDialog house={house} zones={zones} numbers={numbers} onClose={() => setHours(false)} />}
         </div>
     );
 }

@@ -1,5 +1,6 @@
 import { DayEntry } from '@/ui/DayEntry';
 import type { PersonDocument } from '@props/People/PeoplePage';
+import { measureSlots } from '@/lib/load';
 import { say } from '@/lib/words';
 import { Labelled } from '@/ui/Labelled';
 import type { Props, Part } from './PersonForm';
@@ -63,17 +64,48 @@ export function Plain({ document, wrong, set, zones, houseZone }: Part & Pick<Pr
     );
 }
 
-export function Capacity({ document, wrong, set }: Part) {
-    const byMinutes = document.capacity?.minutes_a_day !== undefined;
-    const problem = Object.entries(wrong).find(([at]) => at.startsWith('/capacity'))?.[1];
+/** Of tasks, or of the field by which the house measures load, on each day on which they work. */
+function OwnAmount({ document, wrong, set }: Part) {
+    const { amount_a_day: amount, ...time } = document.capacity ?? { percent: 80 };
     return (
-        <div className="grid gap-3 sm:grid-cols-3">
+        <Labelled
+            label={say('people.own_amount', measureSlots())}
+            hint={say('people.own_amount_hint')}
+            wrong={wrong['/capacity/amount_a_day']}
+        >
+            <input
+                type="number"
+                className="entry"
+                min={0.01}
+                max={10_000}
+                step="0.01"
+                value={amount ?? ''}
+                onChange={(event) =>
+                    set({
+                        capacity:
+                            event.target.value === '' ? time : { ...time, amount_a_day: Number(event.target.value) },
+                    })
+                }
+            />
+        </Labelled>
+    );
+}
+
+/** How much of their working time goes to tasks. */
+function TimeForTasks({ document, wrong, set }: Part) {
+    const { amount_a_day: amount, ...time } = document.capacity ?? { percent: 80 };
+    const byMinutes = time.minutes_a_day !== undefined;
+    const problem = Object.entries(wrong).find(([at]) => at.startsWith('/capacity'))?.[1];
+    const change = (to: { percent: number } | { minutes_a_day: number }): void =>
+        set({ capacity: amount === undefined ? to : { ...to, amount_a_day: amount } });
+    return (
+        <>
             <Labelled label={say('people.capacity')}>
                 <select
                     className="entry"
                     value={byMinutes ? 'minutes' : 'percent'}
                     onChange={(event) =>
-                        set({ capacity: event.target.value === 'minutes' ? { minutes_a_day: 360 } : { percent: 80 } })
+                        change(event.target.value === 'minutes' ? { minutes_a_day: 360 } : { percent: 80 })
                     }
                 >
                     <option value="percent">{say('people.by_percent')}</option>
@@ -86,16 +118,23 @@ export function Capacity({ document, wrong, set }: Part) {
                     className="entry"
                     min={1}
                     max={byMinutes ? 1440 : 100}
-                    value={(byMinutes ? document.capacity?.minutes_a_day : (document.capacity?.percent ?? 80)) ?? ''}
-                    onChange={(event) =>
-                        set({
-                            capacity: byMinutes
-                                ? { minutes_a_day: Number(event.target.value) }
-                                : { percent: Number(event.target.value) },
-                        })
-                    }
+                    value={(byMinutes ? time.minutes_a_day : (time.percent ?? 80)) ?? ''}
+                    onChange={(event) => {
+                        const amount = Number(event.target.value);
+                        change(byMinutes ? { minutes_a_day: amount } : { percent: amount });
+                    }}
                 />
             </Labelled>
+        </>
+    );
+}
+
+/** What they can do on a day, in what the house measures load. */
+export function Capacity(part: Part) {
+    const { document, wrong, set } = part;
+    return (
+        <div className="grid gap-3 sm:grid-cols-3">
+            {measureSlots().measure === 'minutes' ? <TimeForTasks {...part} /> : <OwnAmount {...part} />}
             <Labelled
                 label={say('people.most_open')}
                 hint={say('people.most_open_hint')}
