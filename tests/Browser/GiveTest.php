@@ -2,12 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Absences\EndAbsence;
+use App\Access\Actor;
+use App\Clock\RetryWhenWorthwhile;
+use App\Models\Absences\Absence;
 use App\Models\People\Person;
 use App\Models\Tasks\Handoff;
 use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\House;
 use Tests\Support\Levellings;
@@ -134,4 +139,30 @@ it('looks at those who are over, and at four weeks, by the address', function ()
     );
     expect($this->browser->getCurrentURL())->toContain('only=over');
     $this->find("(//div[@data-lane])[1]//*[@role='img'][20]|(//div[@data-lane])[1]//button[20]");
+});
+
+it('finds a place for what nobody has when somebody is back, while one looks', function (): void {
+    $unplaced = fn(): int => (int) $this->find('//*[@role="group"][@aria-label="unplaced"]//h2//*[1]')->getText();
+    $this->signIn('hanneke');
+    $this->visit('/floor');
+    $this->find('(//div[@data-lane])[1]');
+    $before = $unplaced();
+    expect($before)
+        ->toBe(Task::query()->unplaced()->count())
+        ->toBeGreaterThan(0);
+    // Who could do brass is at a limit, or away: Callum is back early.
+    $away = Absence::query()
+        ->where('person_id', House::person('callum-rees')->id)
+        ->where('status', AbsenceStatus::Approved)
+        ->get()
+        ->first(static fn(Absence $one): bool => $one->handed_over_at !== null);
+    app(EndAbsence::class)($away, Actor::system('test'));
+    app()->forgetScopedInstances();
+    app(RetryWhenWorthwhile::class)(now()->getTimestamp());
+    $left = Task::query()->unplaced()->count();
+    expect($left)->toBeLessThan($before);
+    expect(
+        Task::query()->where('assignee_id', House::person('callum-rees')->id)->open()->count(),
+    )->toBeGreaterThanOrEqual($before - $left);
+    $this->until(fn(): bool => $unplaced() === $left, fn(): string => $this->text());
 });
