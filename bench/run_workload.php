@@ -8,7 +8,7 @@ declare(strict_types=1);
 
 /**
  * @var array{people: int, tasks: int, read: float, floors: array<string, float>, kilobytes: float, queries: int,
- *     preview: float, foresight: float} $floor
+ *     preview: float, figures: float, foresight: float} $floor
  */
 $floor = json_decode(
     run([PHP_BINARY, '-d', 'memory_limit=1G', __DIR__ . '/workload.php'], $environment),
@@ -39,7 +39,12 @@ foreach ($floor['floors'] as $path => $took) {
             : '',
     );
 }
-printf("  what 40 lanes would become %.0f, foresight in the background %.0f\n", $floor['preview'], $floor['foresight']);
+printf(
+    "  what 40 lanes would become %.0f; in the background: figures %.0f, foresight %.0f\n",
+    $floor['preview'],
+    $floor['figures'],
+    $floor['foresight'],
+);
 
 /**
  * @var array{milliseconds: float, few: float, before: float, after: float, bound: float, moves: int, solved: int,

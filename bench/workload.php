@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 /*
- * The floor of 500 people with 50,000 open tasks: milliseconds and kilobytes of the whole request, beside those of
- * reading the work alone; what a lane would become; the foresight. In one process. Prints JSON. Runs after morning.php,
- * which leaves the people and their tasks there.
+ * Floor, calendar and figures of 500 people with 50,000 open tasks: milliseconds and kilobytes of the whole request,
+ * beside those of reading the work alone; what a lane would become; the foresight. In one process. Prints JSON. Runs
+ * after morning.php, which leaves the people and their tasks there.
  */
 
 use App\Bridge\Houses;
 use App\Bridge\WorkReader;
+use App\Figures\WorkOutFigures;
 use App\Foresight\WorkOutForesight;
 use App\Models\Access\User;
 use App\Models\People\Person;
@@ -19,6 +20,19 @@ use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+
+const PATHS = [
+    '/floor',
+    '/floor?weeks=4&sort=over',
+    '/floor?group=skill&only=room',
+    '/floor?person=bench-7',
+    '/calendar?all=1&by=month',
+    '/calendar?all=1&by=week',
+    '/calendar?all=1&by=day',
+    '/calendar?person=bench-7&by=month',
+    '/figures?by=team',
+    '/figures?by=week&weeks=26',
+];
 
 /** @var Application $app */
 $app = require __DIR__ . '/boot.php';
@@ -37,7 +51,8 @@ for ($time = 0; $time < 3; ++$time) {
     $read[] = $timed(static fn() => WorkReader::ofEverybody($house));
 }
 $floors = [];
-foreach (['/floor', '/floor?weeks=4&sort=over', '/floor?group=skill&only=room', '/floor?person=bench-7'] as $path) {
+$figures = $timed(static fn() => $app->call((new WorkOutFigures())->handle(...)));
+foreach (PATHS as $path) {
     $floors[$path] = milliseconds($app, $user, $page($path), 3);
 }
 $app->forgetScopedInstances();
@@ -63,6 +78,7 @@ echo json_encode(
         'kilobytes' => strlen((string) $whole->getContent()) / 1024,
         'queries' => $queries,
         'preview' => milliseconds($app, $user, $preview, 3),
+        'figures' => $figures,
         'foresight' => $timed(static fn() => $app->call((new WorkOutForesight())->handle(...))),
     ],
     JSON_THROW_ON_ERROR,

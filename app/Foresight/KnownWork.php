@@ -28,6 +28,7 @@ final readonly class KnownWork
     {
         $zone = $this->house->snapshot->roster->house->zone();
         $minutes = [];
+        $measure = $this->house->snapshot->roster->measure;
         Task::query()
             ->with('kind')
             ->open()
@@ -42,9 +43,9 @@ final readonly class KnownWork
                 'estimate_minutes',
                 'spent_minutes',
                 'remaining_minutes',
-                'facts',
+                ...$measure->looksAtFields() ? ['facts'] : [],
             ])
-            ->chunkById(self::PIECE, function (Collection $tasks) use (&$minutes, $zone, $days): void {
+            ->chunkById(self::PIECE, function (Collection $tasks) use (&$minutes, $zone, $days, $measure): void {
                 $rules = PlacingRules::of($tasks->modelKeys(), $this->house->router()->rulebook->rulebook);
                 foreach ($tasks as $task) {
                     $due = $task->due_at === null ? null : $zone->dateAt($task->due_at->getTimestamp());
@@ -54,7 +55,7 @@ final readonly class KnownWork
                     }
                     $whose = $task->status === TaskStatus::InReview ? $task->reviewer_id : $task->assignee_id;
                     $slug = $this->house->snapshot->personSlugs[(string) $whose] ?? null;
-                    $amount = $this->house->snapshot->roster->measure->of($task->effort(), (array) $task->facts);
+                    $amount = $measure->of($task->effort(), $measure->looksAtFields() ? (array) $task->facts : []);
                     foreach ($this->abouts->of($slug === null ? [] : [$slug], $rules[$task->id] ?? null) as $about) {
                         $minutes[$about][$place] = ($minutes[$about][$place] ?? 0) + $amount;
                     }

@@ -32,11 +32,13 @@ final readonly class RecentArrivals
         $zone = $this->house->snapshot->roster->house->zone();
         $found = $lags = [];
         $end = $zone->instant($open[count($open) - 1]->plus(1), 0);
+        $measure = $this->house->snapshot->roster->measure;
+        $facts = $measure->looksAtFields() ? ['facts'] : [];
         Task::query()
             ->where('arrived_at', '>=', CarbonImmutable::createFromTimestamp($zone->instant($open[0], 0)))
             ->where('arrived_at', '<', CarbonImmutable::createFromTimestamp($end))
-            ->select(['id', 'task_kind_id', 'assignee_id', 'arrived_at', 'due_at', 'estimate_minutes', 'facts'])
-            ->chunkById(self::PIECE, function (Collection $tasks) use (&$found, &$lags, $zone, $open): void {
+            ->select(['id', 'task_kind_id', 'assignee_id', 'arrived_at', 'due_at', 'estimate_minutes', ...$facts])
+            ->chunkById(self::PIECE, function (Collection $tasks) use (&$found, &$lags, $zone, $open, $measure): void {
                 $rules = PlacingRules::of($tasks->modelKeys(), $this->house->router()->rulebook->rulebook);
                 foreach ($tasks as $task) {
                     $day = $zone->dateAt($task->arrived_at->getTimestamp());
@@ -47,12 +49,12 @@ final readonly class RecentArrivals
                     $slug = $this->house->snapshot->personSlugs[(string) $task->assignee_id] ?? null;
                     $found[] = [
                         $day->day,
-                        $this->house->snapshot->roster->measure->of(
+                        $measure->of(
                             new Effort(
                                 $this->house->snapshot->kinds[$kind]->usualMinutes ?? 0,
                                 $task->estimate_minutes,
                             ),
-                            (array) $task->facts,
+                            $measure->looksAtFields() ? (array) $task->facts : [],
                         ),
                         $kind,
                         $this->abouts->of($slug === null ? [] : [$slug], $rules[$task->id] ?? null),

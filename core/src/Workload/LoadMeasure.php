@@ -50,6 +50,12 @@ final readonly class LoadMeasure
         return new self($path, self::within($aDay), $whereEmpty);
     }
 
+    /** Whether it has to be known what is in the fields of a task. */
+    public function looksAtFields(): bool
+    {
+        return $this->field !== null;
+    }
+
     public function isTime(): bool
     {
         return $this->aDay === null;

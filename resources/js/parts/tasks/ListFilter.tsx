@@ -35,7 +35,7 @@ export function ListFilter({
             {CHOSEN.map((part) => (
                 <select
                     key={part}
-                    className="entry max-w-32"
+                    className="entry max-w-40"
                     aria-label={say(`task_list.parts.${part}`)}
                     value={filter[part] ?? (part === 'status' ? 'open' : '')}
                     onChange={(event) =>
