@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Flow\Gate;
+
+use OpenBaton\Core\Flow\CaseView;
+
+/** A field of the case, or of its customer, has a value; the owner sees to it. */
+final readonly class FieldFilled implements Gate
+{
+    /** @param string $field path */
+    public function __construct(private string $field) {}
+
+    public static function kind(): string
+    {
+        return 'field_filled';
+    }
+
+    public function missing(CaseView $case, string $stage): array
+    {
+        return in_array($case->facts->value($this->field), [null, '', []], true)
+            ? [new Missing(self::kind(), $this->field, $case->ownerId)]
+            : [];
+    }
+}
