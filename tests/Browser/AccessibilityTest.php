@@ -48,20 +48,27 @@ function pathsLookedAt(Task $task): array
     ];
 }
 
-/** Opens each main view in turn and gives what axe finds there, by view. */
-function findings(mixed $test, string $scheme): array
+/** The page as it is in a scheme, without being asked for again. */
+function inScheme(mixed $test, string $scheme): void
+{
+    $test->browser->executeScript("document.documentElement.dataset.scheme = '{$scheme}';");
+}
+
+/** Opens each main view in turn and gives what axe finds there in either scheme, by view. */
+function findings(mixed $test): array
 {
     $found = [];
-    $look = function (string $view) use ($test, $scheme, &$found): void {
+    $look = function (string $view) use ($test, &$found): void {
         $test->settled();
+        inScheme($test, 'light');
         // The schemes differ in nothing but colours.
-        $wrong = $test->axe($scheme === 'dark');
-        if ($wrong !== '') {
-            $found[$view] = $wrong;
+        $wrong = ['' => $test->axe()];
+        inScheme($test, 'dark');
+        $wrong[' in the dark'] = $test->axe(coloursOnly: true);
+        foreach (array_filter($wrong) as $how => $what) {
+            $found["{$view}{$how}"] = $what;
         }
     };
-    $test->visit('/sign-in');
-    $test->browser->executeScript("localStorage.setItem('scheme', '{$scheme}');");
     $test->visit('/sign-in');
     $test->see('Password');
     $look('sign in');
@@ -133,6 +140,20 @@ function lookAtSignIns(mixed $test, Closure $look): void
     $look('a new token');
 }
 
-it('finds nothing wrong on any main view', function (string $scheme): void {
-    expect(findings($this, $scheme))->toBe([]);
+it('finds nothing wrong on any main view, in the light and in the dark', function (): void {
+    expect(findings($this))->toBe([]);
+});
+
+it('keeps to the scheme that was chosen', function (string $scheme): void {
+    $this->signIn('hanneke');
+    $this->visit('/account');
+    $this->press('Hanneke de Wit');
+    $this->press(ucfirst($scheme));
+    $this->visit('/account');
+    $ground = 'return getComputedStyle(document.body).backgroundColor';
+    $chosen = $this->browser->executeScript($ground);
+    inScheme($this, $scheme);
+    expect($this->browser->executeScript($ground))->toBe($chosen);
+    inScheme($this, $scheme === 'dark' ? 'light' : 'dark');
+    expect($this->browser->executeScript($ground))->not->toBe($chosen);
 })->with(['light', 'dark']);

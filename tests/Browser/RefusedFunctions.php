@@ -177,7 +177,7 @@ const FORMS = [
         ["(//table//input[@type='checkbox'])[2]", "//button[contains(., 'Change 1 person')]"],
         SENDS,
     ],
-    'people/HouseParts.tsx' => ['hanneke', '/people', ['Change hours and holidays'], SENDS],
+    'people/HouseParts.tsx' => ['hanneke', '/people', ['Change hours, holidays and load'], SENDS],
     'people/ItemDialog.tsx' => ['hanneke', '/people', ['New team'], SENDS],
     'People/Leaving.tsx' => ['hanneke', '/people/femi-adeyinka/leaving', [], "//button[@type='submit']"],
     'People/Places.tsx' => ['hanneke', '/places', [], "(//button[starts-with(@aria-label, 'Retire ')])[1]"],

@@ -43,7 +43,9 @@ trait AsksThePage
     {
         static $source = null;
         $source ??= (string) file_get_contents(base_path('node_modules/axe-core/axe.min.js'));
-        $this->browser->executeScript($source);
+        if ($this->browser->executeScript('return typeof axe') === 'undefined') {
+            $this->browser->executeScript($source);
+        }
         $found = $this->browser->executeAsyncScript(
             <<<'JS'
             const [runOnly, done] = arguments;

@@ -85,7 +85,6 @@ export function Cell({ cell, person, most, today, open, first, dated, faint, onO
                 type="button"
                 data-cell
                 tabIndex={first ? 0 : -1}
-                aria-label={saidOf(cell, person)}
                 aria-expanded={open}
                 onClick={onOpen}
                 className={clsx(
@@ -94,7 +93,8 @@ export function Cell({ cell, person, most, today, open, first, dated, faint, onO
                     cell.state === 'away' && 'ruled',
                 )}
             >
-                <span className="flex items-baseline gap-1.5">
+                <span className="sr-only">{saidOf(cell, person)}</span>
+                <span aria-hidden className="flex items-baseline gap-1.5">
                     {!dated && (
                         <span
                             className={clsx(
@@ -122,14 +122,18 @@ export function Cell({ cell, person, most, today, open, first, dated, faint, onO
                 {cell.first.map((line) => (
                     <Title key={line.id} line={line} />
                 ))}
-                {left > 0 && <span className="text-xs text-ink2">{say('work_calendar.more', { count: left })}</span>}
+                {left > 0 && (
+                    <span aria-hidden className="text-xs text-ink2">
+                        {say('work_calendar.more', { count: left })}
+                    </span>
+                )}
                 <span className="mt-auto">
                     {cell.away.length > 0 && (
-                        <span className="block truncate text-xs text-ink2">
-                            {say('work_calendar.away_names', {
-                                names: cell.away.map((one) => one.name).join(', '),
-                                more: cell.awayInAll - cell.away.length,
-                            })}
+                        <span className="flex gap-1 text-xs text-ink2">
+                            <span aria-hidden className="whitespace-nowrap">
+                                {say('work_calendar.away', { count: cell.awayInAll })}
+                            </span>
+                            <span className="truncate">{cell.away.map((one) => one.name).join(', ')}</span>
                         </span>
                     )}
                     <Fullness cell={cell} most={most} />

@@ -78,7 +78,6 @@ export function HoursRows({ hours, ofOne, label, today, shown, onOpen, onTask }:
                     <button
                         type="button"
                         data-cell
-                        aria-label={saidOf(row, row.person.name)}
                         aria-expanded={ofOne && row.date === shown}
                         onClick={() => onOpen(row.date, row.person.slug)}
                         className={clsx(
@@ -86,14 +85,18 @@ export function HoursRows({ hours, ofOne, label, today, shown, onOpen, onTask }:
                             ofOne && row.date === shown && 'bg-pine-wash',
                         )}
                     >
+                        <span className="sr-only">{saidOf(row, row.person.name)}</span>
                         {ofOne ? (
-                            <span className={row.date === today ? 'border-b-2 border-pine font-semibold' : ''}>
+                            <span
+                                aria-hidden
+                                className={row.date === today ? 'border-b-2 border-pine font-semibold' : ''}
+                            >
                                 {weekday(row.date)}
                             </span>
                         ) : (
                             <PersonName {...row.person} />
                         )}
-                        <span className="text-xs text-ink2">
+                        <span aria-hidden className="text-xs text-ink2">
                             {row.state === 'works'
                                 ? say('work_calendar.due', { count: row.due })
                                 : say(`work_calendar.states.${row.state}`)}

@@ -77,7 +77,7 @@ export function HoursLane({
                         onClick={() => onTask(block.id)}
                         className={clsx(
                             'absolute bottom-0 h-5 truncate border-e border-paper px-0.5 text-start text-xs leading-5',
-                            block.late ? 'hatch border-y border-brick text-ink' : 'bg-bar text-paper',
+                            block.late ? 'hatch border-y border-brick text-ink' : 'bg-ink2 text-paper',
                         )}
                         style={place(block, axis)}
                     >

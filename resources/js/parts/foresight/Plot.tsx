@@ -1,8 +1,9 @@
 import type { ForecastDay } from '@props/Foresight/ForesightPage';
-import { Area, Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { Area, Bar, CartesianGrid, ComposedChart, Line, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { weekday } from '@/lib/format';
 import { loadUnit, loadValue } from '@/lib/load';
 import { say } from '@/lib/words';
+import { PlotLegend } from '@/parts/PlotLegend';
 
 const HEIGHT = 300;
 
@@ -18,9 +19,22 @@ export default function Plot({ days }: { days: ForecastDay[] }) {
         may: value(day.may),
     }));
     return (
-        <div aria-hidden style={{ height: HEIGHT }}>
-            <ResponsiveContainer width="100%" height="100%">
-                <ComposedChart data={points} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
+        <div aria-hidden>
+            <PlotLegend
+                entries={[
+                    { name: say('foresight.capacity'), mark: 'line' },
+                    { name: say('foresight.known'), mark: 'bar' },
+                    { name: say('foresight.inflow'), mark: 'hollow' },
+                    { name: say('foresight.backlog'), mark: 'late' },
+                    { name: say('foresight.may'), mark: 'dashed' },
+                ]}
+            />
+            <ResponsiveContainer width="100%" height={HEIGHT}>
+                <ComposedChart
+                    accessibilityLayer={false}
+                    data={points}
+                    margin={{ top: 8, right: 8, bottom: 0, left: 0 }}
+                >
                     <CartesianGrid stroke="var(--line)" vertical={false} />
                     <XAxis dataKey="day" tick={{ fill: 'var(--ink2)', fontSize: 12 }} stroke="var(--line)" />
                     <YAxis
@@ -29,13 +43,8 @@ export default function Plot({ days }: { days: ForecastDay[] }) {
                         tick={{ fill: 'var(--ink2)', fontSize: 12 }}
                         stroke="var(--line)"
                     />
-                    <Legend
-                        wrapperStyle={{ fontSize: 13 }}
-                        formatter={(name) => <span style={{ color: 'var(--ink)' }}>{name}</span>}
-                    />
                     <Area
                         dataKey="may"
-                        name={say('foresight.may')}
                         type="linear"
                         stroke="var(--brick)"
                         strokeDasharray="4 3"
@@ -44,23 +53,15 @@ export default function Plot({ days }: { days: ForecastDay[] }) {
                     />
                     <Area
                         dataKey="backlog"
-                        name={say('foresight.backlog')}
                         type="linear"
                         stroke="var(--brick)"
                         fill="var(--brick)"
                         fillOpacity={0.18}
                         isAnimationActive={false}
                     />
-                    <Bar
-                        dataKey="known"
-                        name={say('foresight.known')}
-                        stackId="due"
-                        fill="var(--bar)"
-                        isAnimationActive={false}
-                    />
+                    <Bar dataKey="known" stackId="due" fill="var(--bar)" isAnimationActive={false} />
                     <Bar
                         dataKey="inflow"
-                        name={say('foresight.inflow')}
                         stackId="due"
                         fill="var(--chalk)"
                         stroke="var(--ink2)"
@@ -68,7 +69,6 @@ export default function Plot({ days }: { days: ForecastDay[] }) {
                     />
                     <Line
                         dataKey="capacity"
-                        name={say('foresight.capacity')}
                         type="step"
                         stroke="var(--ink)"
                         strokeWidth={2}
