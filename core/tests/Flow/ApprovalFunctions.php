@@ -11,7 +11,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Tests\Support\Build;
 
 /** Monday, 2 March 2026, ten o'clock; Tobias is away this week, and Marek answers for him. */
-function approvers(string ...$barred): Approvers
+function approversBut(string ...$barred): Approvers
 {
     $people = array_map(static fn(string $id): Person => Build::person($id), [
         'hanneke',
@@ -31,13 +31,13 @@ function approvers(string ...$barred): Approvers
 }
 
 /** @param list<string> $people */
-function asked(ApprovalRule $rule, array $people, string ...$barred): Approval
+function approvalAsked(ApprovalRule $rule, array $people, string ...$barred): Approval
 {
-    return Approval::ask($rule, $people, approvers(...$barred), 100, 1_000);
+    return Approval::ask($rule, $people, approversBut(...$barred), 100, 1_000);
 }
 
 /** @param array<string, string> $votes by whoever gives them, in order */
-function voted(Approval $approval, array $votes): Approval
+function approvalVoted(Approval $approval, array $votes): Approval
 {
     foreach ($votes as $who => $vote) {
         $approval = $approval->answer($who, Vote::from($vote), null, 200);

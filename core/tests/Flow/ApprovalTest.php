@@ -19,7 +19,7 @@ it('comes to what its rule says', function (
     ?ApprovalOutcome $outcome,
     array $stillAsked,
 ): void {
-    $approval = voted(asked($rule, ['oona', 'ines', 'femi']), $votes);
+    $approval = approvalVoted(approvalAsked($rule, ['oona', 'ines', 'femi']), $votes);
     expect($approval->outcome)->toBe($outcome)->and(whoIsAsked($approval))->toBe($stillAsked);
 })->with([
     'one of, nobody yet' => [ApprovalRule::oneOf(), [], null, ['oona', 'ines', 'femi']],
@@ -51,26 +51,26 @@ it('comes to what its rule says', function (
 ]);
 
 it('never asks whoever has to do with it, nor anybody twice', function (): void {
-    expect(whoIsAsked(asked(ApprovalRule::oneOf(), ['oona', 'ines', 'oona'], 'ines')))->toBe(['oona']);
+    expect(whoIsAsked(approvalAsked(ApprovalRule::oneOf(), ['oona', 'ines', 'oona'], 'ines')))->toBe(['oona']);
 });
 
 it('asks the substitute of somebody who is absent, who answers in their name', function (): void {
-    $approval = asked(ApprovalRule::atLeast(2), ['tobias', 'oona', 'ines'], 'ines');
+    $approval = approvalAsked(ApprovalRule::atLeast(2), ['tobias', 'oona', 'ines'], 'ines');
     expect(whoIsAsked($approval))
         ->toBe(['marek', 'oona'])
         ->and($approval->places[0]->forId)
         ->toBe('tobias');
-    $both = voted($approval, ['marek' => 'yes', 'oona' => 'yes']);
+    $both = approvalVoted($approval, ['marek' => 'yes', 'oona' => 'yes']);
     expect($both->outcome)->toBe(ApprovalOutcome::Yes)->and($both->settledAt)->toBe(200);
 });
 
 it('passes over a substitute who may not answer, or who is asked already', function (): void {
-    $vacant = asked(ApprovalRule::oneOf(), ['tobias', 'oona'], 'marek');
+    $vacant = approvalAsked(ApprovalRule::oneOf(), ['tobias', 'oona'], 'marek');
     expect($vacant->places[0]->isVacant())
         ->toBeTrue()
         ->and(whoIsAsked($vacant))
         ->toBe(['oona']);
-    $twice = asked(ApprovalRule::oneOf(), ['marek', 'tobias']);
+    $twice = approvalAsked(ApprovalRule::oneOf(), ['marek', 'tobias']);
     expect(whoIsAsked($twice))
         ->toBe(['marek'])
         ->and($twice->places[1]->isVacant())
@@ -82,7 +82,7 @@ it('is nobody where there are too few to reach a yes, and never a yes', function
     array $people,
     array $barred,
 ): void {
-    $approval = asked($rule, $people, ...$barred);
+    $approval = approvalAsked($rule, $people, ...$barred);
     expect($approval->outcome)->toBe(ApprovalOutcome::Nobody)->and($approval->settledAt)->toBe(100);
 })->with([
     'none' => [ApprovalRule::oneOf(), [], []],
@@ -93,12 +93,10 @@ it('is nobody where there are too few to reach a yes, and never a yes', function
 ]);
 
 it('goes to whoever somebody names in their place, else the place is vacant', function (): void {
-    $handed = fn(?string $to, string ...$barred): Approval => asked(ApprovalRule::all(), ['oona', 'ines'])->handOn(
+    $handed = fn(?string $to, string ...$barred): Approval => approvalAsked(ApprovalRule::all(), [
         'oona',
-        $to,
-        approvers(...$barred),
-        200,
-    );
+        'ines',
+    ])->handOn('oona', $to, approversBut(...$barred), 200);
     expect(whoIsAsked($handed('femi')))
         ->toBe(['femi', 'ines'])
         ->and(whoIsAsked($handed('tobias')))
@@ -111,7 +109,7 @@ it('goes to whoever somebody names in their place, else the place is vacant', fu
         ->toBe(ApprovalOutcome::Nobody)
         ->and($handed('femi', 'femi')->outcome)
         ->toBe(ApprovalOutcome::Nobody);
-    $still = asked(ApprovalRule::oneOf(), ['oona', 'ines'])->handOn('oona', null, approvers(), 200);
+    $still = approvalAsked(ApprovalRule::oneOf(), ['oona', 'ines'])->handOn('oona', null, approversBut(), 200);
     expect($still->outcome)
         ->toBeNull()
         ->and(whoIsAsked($still))
@@ -121,37 +119,46 @@ it('goes to whoever somebody names in their place, else the place is vacant', fu
 it('takes no answer of whoever is not asked, or not any more', function (Closure $answer): void {
     expect($answer)->toThrow(NotAsked::class);
 })->with([
-    'somebody else' => [fn() => asked(ApprovalRule::oneOf(), ['oona'])->answer('femi', Vote::Yes, null, 200)],
+    'somebody else' => [fn() => approvalAsked(ApprovalRule::oneOf(), ['oona'])->answer('femi', Vote::Yes, null, 200)],
     'twice' => [
-        fn() => voted(asked(ApprovalRule::all(), ['oona', 'ines']), ['oona' => 'yes'])->answer(
+        fn() => approvalVoted(approvalAsked(ApprovalRule::all(), ['oona', 'ines']), ['oona' => 'yes'])->answer(
             'oona',
             Vote::No,
             'After all',
             200,
         ),
     ],
-    'out of order' => [fn() => asked(ApprovalRule::inOrder(), ['oona', 'ines'])->answer('ines', Vote::Yes, null, 200)],
+    'out of order' => [
+        fn() => approvalAsked(ApprovalRule::inOrder(), ['oona', 'ines'])->answer('ines', Vote::Yes, null, 200),
+    ],
     'settled' => [
-        fn() => voted(asked(ApprovalRule::oneOf(), ['oona', 'ines']), ['oona' => 'yes'])->answer(
+        fn() => approvalVoted(approvalAsked(ApprovalRule::oneOf(), ['oona', 'ines']), ['oona' => 'yes'])->answer(
             'ines',
             Vote::No,
             null,
             200,
         ),
     ],
-    'the one away' => [fn() => asked(ApprovalRule::oneOf(), ['tobias'])->answer('tobias', Vote::Yes, null, 200)],
+    'the one away' => [
+        fn() => approvalAsked(ApprovalRule::oneOf(), ['tobias'])->answer('tobias', Vote::Yes, null, 200),
+    ],
     'handed on when settled' => [
-        fn() => voted(asked(ApprovalRule::oneOf(), ['oona']), ['oona' => 'no'])->handOn('oona', null, approvers(), 200),
+        fn() => approvalVoted(approvalAsked(ApprovalRule::oneOf(), ['oona']), ['oona' => 'no'])->handOn(
+            'oona',
+            null,
+            approversBut(),
+            200,
+        ),
     ],
     'withdrawn twice' => [
-        fn() => asked(ApprovalRule::oneOf(), ['oona'])
+        fn() => approvalAsked(ApprovalRule::oneOf(), ['oona'])
             ->withdraw(200)
             ->withdraw(300),
     ],
 ]);
 
 it('is over when whoever asked withdraws, or at its latest moment', function (): void {
-    $approval = asked(ApprovalRule::all(), ['oona', 'ines']);
+    $approval = approvalAsked(ApprovalRule::all(), ['oona', 'ines']);
     expect($approval->withdraw(300)->outcome)
         ->toBe(ApprovalOutcome::Withdrawn)
         ->and($approval->at(999)->outcome)
@@ -162,12 +169,12 @@ it('is over when whoever asked withdraws, or at its latest moment', function ():
         ->toBe(1_000)
         ->and(whoIsAsked($approval->at(1_000)))
         ->toBe([]);
-    $settled = voted($approval, ['oona' => 'no']);
+    $settled = approvalVoted($approval, ['oona' => 'no']);
     expect($settled->at(5_000))->toBe($settled);
 });
 
 it('keeps the reason of a no, and when it was given', function (): void {
-    $approval = asked(ApprovalRule::all(), ['oona'])->answer('oona', Vote::No, 'Too dear', 250);
+    $approval = approvalAsked(ApprovalRule::all(), ['oona'])->answer('oona', Vote::No, 'Too dear', 250);
     expect([$approval->places[0]->reason, $approval->places[0]->at, $approval->settledAt])->toBe([
         'Too dear',
         250,
@@ -187,10 +194,12 @@ it('is settled just when nothing that can still be said would change its outcome
             $random->getInt(0, 3)
         ];
         $people = array_slice(['oona', 'ines', 'femi', 'hanneke', 'tobias'], $random->getInt(0, 2));
-        $approval = asked($rule, $people, ...$random->getInt(0, 1) === 0 ? ['marek'] : []);
+        $approval = approvalAsked($rule, $people, ...$random->getInt(0, 1) === 0 ? ['marek'] : []);
         while (!$approval->isSettled()) {
             // All that can still come, whatever each says, is not one and the same.
-            expect(count(array_unique(array_map(static fn($one): string => $one->value, ends($approval)))))->toBe(2);
+            expect(
+                count(array_unique(array_map(static fn($one): string => $one->value, approvalEnds($approval)))),
+            )->toBe(2);
             $who = $random->shuffleArray(whoIsAsked($approval))[0];
             $approval = $approval->answer((string) $who, Vote::cases()[$random->getInt(0, 1)], null, 200);
         }
@@ -202,7 +211,7 @@ it('is settled just when nothing that can still be said would change its outcome
 });
 
 /** @return list<ApprovalOutcome> all that it may come to */
-function ends(Approval $approval): array
+function approvalEnds(Approval $approval): array
 {
     if ($approval->outcome !== null) {
         return [$approval->outcome];
@@ -210,7 +219,7 @@ function ends(Approval $approval): array
     $ends = [];
     $who = (string) whoIsAsked($approval)[0];
     foreach (Vote::cases() as $vote) {
-        array_push($ends, ...ends($approval->answer($who, $vote, null, 200)));
+        array_push($ends, ...approvalEnds($approval->answer($who, $vote, null, 200)));
     }
 
     return $ends;

@@ -15,14 +15,14 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /** @return list<array{string, int, int|null}> */
-function stood(Stays $stays): array
+function stoodIn(Stays $stays): array
 {
     return array_map(static fn(Stay $one): array => [$one->stage, $one->enteredAt, $one->leftAt], $stays->all);
 }
 
 it('keeps each stay: entered, left, and for what reason', function (): void {
     $stays = Stays::begin('enquiry', 100)->move('fitting', 200)->move('enquiry', 250, reason: 'Wrong size');
-    expect(stood($stays))
+    expect(stoodIn($stays))
         ->toBe([['enquiry', 100, 200], ['fitting', 200, 250], ['enquiry', 250, null]])
         ->and($stays->current()->reason)
         ->toBe('Wrong size');
@@ -32,12 +32,12 @@ it('is closed and reopened, and between it stands nowhere', function (): void {
     $stays = Stays::begin('enquiry', 100)->close(200);
     expect($stays->isClosed())
         ->toBeTrue()
-        ->and(stood($stays->reopen('fitting', 300)))
+        ->and(stoodIn($stays->reopen('fitting', 300)))
         ->toBe([['enquiry', 100, 200], ['fitting', 300, null]]);
 });
 
 it('does not go back in time where clocks differ', function (): void {
-    expect(stood(Stays::begin('enquiry', 100)->move('fitting', 90)->close(80)))->toBe([
+    expect(stoodIn(Stays::begin('enquiry', 100)->move('fitting', 90)->close(80)))->toBe([
         ['enquiry', 100, 100],
         ['fitting', 100, 100],
     ]);
