@@ -2,47 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Access\Actor;
-use App\House\ChangeHouse;
-use App\Models\Absences\CalendarFeed;
-use App\Models\People\Person;
 use App\Models\Tasks\Task;
-use App\Tasks\HandOnTask;
 use Database\Factories\Absences\AbsenceFactory;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Workload\TaskStatus;
-use Sabre\VObject\Component\VCalendar;
-use Sabre\VObject\Reader;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
-/** @return array<string, mixed> props of the calendar as somebody sees it */
-function calendarOf(mixed $test, string $who, string $query): array
-{
-    return $test
-        ->actingAs(House::user($who))
-        ->get("/calendar?{$query}")
-        ->assertOk()
-        ->viewData('page')['props'];
-}
-
-/** @return array<string, array<string, mixed>> cells of a month by date */
-function cellsOf(mixed $test, string $who, string $query): array
-{
-    return array_column(array_merge(...calendarOf($test, $who, "by=month&{$query}")['weeks']), null, 'date');
-}
-
-/** A task of somebody, due at a moment. */
-function dueTask(string $title, string $who, string $due, int $minutes = 60): Task
-{
-    $task = House::arrive(title: $title);
-    app(HandOnTask::class)($task, House::person($who), 'Knows it', House::user('hanneke'));
-    Task::query()
-        ->whereKey($task->id)
-        ->update(['due_at' => $due, 'estimate_minutes' => $minutes]);
-
-    return $task->refresh();
-}
+require_once __DIR__ . '/WorkCalendarFunctions.php';
 
 // A Tuesday; Dublin is on UTC until the 29th, and an hour before it after.
 beforeEach(function (): void {
@@ -145,6 +112,11 @@ it('shows a task that several hold, and one that is reviewed, to each of them', 
         ->toBe([1, 1])
         ->and($due(1))
         ->toBe([0, 1]);
+    $month = fn(string $who): array => array_column(
+        array_slice(cellsOf($this, 'hanneke', "person={$who}&date=2026-03-15"), 9, 2),
+        'due',
+    );
+    expect([$month('ayumi'), $month('femi')])->toBe([[1, 1], [0, 1]]);
 });
 
 it('shows of others what somebody sees, and how full they are to leads', function (): void {
@@ -197,50 +169,3 @@ it('asks no more of the database for more tasks', function (string $query): void
     }
     expect($count())->toBe($few);
 })->with(['all=1&by=month&date=2026-03-15', 'all=1&by=week', 'all=1&by=day', 'person=femi&by=week&show=2026-03-04']);
-
-it('goes out under a secret address: a to-do for what is due, an event for what is planned', function (): void {
-    $task = dueTask('Horn, bent', 'femi', '2026-03-04 12:00:00', 120);
-    dueTask('Tuba', 'ayumi', '2026-03-04 12:00:00', 60);
-    $undated = House::arrive(title: 'Bugle');
-    app(HandOnTask::class)($undated, House::person('femi'), 'Knows it', House::user('hanneke'));
-    Task::query()
-        ->whereKey($undated->id)
-        ->update(['due_at' => null, 'estimate_minutes' => 0]);
-    $this->actingAs(House::user('femi'))->post('/absences/calendars/renew', ['what' => 'work']);
-    $this->actingAs(House::user('femi'))->post('/absences/calendars/renew');
-    $this->actingAs(House::user('hanneke'))->post('/absences/calendars/renew', [
-        'what' => 'work',
-        'team' => 'brass-bench',
-    ]);
-    $address = calendarOf($this, 'femi', '')['feed']['address'];
-    auth()->logout();
-    $read = fn(string $address): VCalendar => Reader::read((string) $this->get($address)->assertOk()->getContent());
-    $own = $read($address);
-    expect($own->validate())
-        ->toBe([])
-        ->and($own->VTODO)
-        ->toHaveCount(1)
-        ->and((string) $own->VTODO->SUMMARY)
-        ->toBe("{$task->number} Horn, bent")
-        ->and($own->VTODO->DUE->getDateTime()->format(DATE_ATOM))
-        ->toBe('2026-03-04T12:00:00+00:00')
-        ->and((string) $own->VTODO->STATUS)
-        ->toBe('NEEDS-ACTION')
-        ->and($own->VEVENT)
-        ->toHaveCount(1)
-        ->and($own->VEVENT->DTSTART->getDateTime()->format(DATE_ATOM))
-        ->toBe('2026-03-03T10:00:00+00:00')
-        ->and($own->VEVENT->DTEND->getDateTime()->format(DATE_ATOM))
-        ->toBe('2026-03-03T12:30:00+00:00');
-    $team = CalendarFeed::query()->whereNotNull('team_id')->sole();
-    $all = $read("/calendar/{$team->secret}.ics");
-    expect($all->VTODO)->toHaveCount(2)->and((string) $all->VEVENT[0]->SUMMARY)->toEndWith(', Ayumi Kato');
-    // Whoever is not here any more has nothing in it.
-    ChangeHouse::run('person_left', 'ended one', Actor::system('test'), static function (): Person {
-        $femi = House::person('femi');
-        $femi->update(['active' => false]);
-
-        return $femi;
-    });
-    expect($read($address)->VTODO)->toBeNull();
-});

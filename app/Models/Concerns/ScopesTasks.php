@@ -46,6 +46,31 @@ trait ScopesTasks
     }
 
     /**
+     * Those of the open ones that are with somebody of these: held, or, in review, to be reviewed by them.
+     *
+     * @param Builder<Task>       $query
+     * @param string|list<string> $people ids
+     */
+    public function scopeInHandOf(Builder $query, string|array $people): void
+    {
+        $query
+            ->where(
+                static fn(Builder $theirs): Builder => $theirs
+                    ->where(
+                        static fn(Builder $held): Builder => $held
+                            ->heldBy($people)
+                            ->where('status', '<>', TaskStatus::InReview),
+                    )
+                    ->orWhere(
+                        static fn(Builder $reviewed): Builder => $reviewed
+                            ->whereIn('reviewer_id', (array) $people)
+                            ->where('status', TaskStatus::InReview),
+                    ),
+            )
+            ->open();
+    }
+
+    /**
      * @param Builder<Task> $query
      * @param list<string>  $columns
      * @param list<string>  $people

@@ -71,21 +71,18 @@ final readonly class CalendarScope
 
     /**
      * @param list<Person>|null $of  those of them only; null: all of them, of everybody with what nobody has
-     * @param bool              $open open ones only, those that they review among them
+     * @param bool              $open open ones only, those in review with whoever reviews them
      *
      * @return Builder<Task> what of it whoever looks sees
      */
     public function tasks(bool $open, ?array $of = null): Builder
     {
         $tasks = $this->sight->of($this->viewer->user(), Task::query());
-        if ($open) {
-            $tasks->open();
-        }
         if ($of === null && $this->kind === 'all') {
-            return $tasks;
+            return $open ? $tasks->open() : $tasks;
         }
         $ids = $this->viewer->snapshot()->idsOf(array_column($of ?? $this->people, 'id'));
 
-        return $open ? $tasks->concerning($ids) : $tasks->heldBy($ids, false);
+        return $open ? $tasks->inHandOf($ids) : $tasks->heldBy($ids, false);
     }
 }

@@ -32,8 +32,7 @@ final readonly class WorkFeed
         $active = $people->filter(fn(Person $one): bool => $this->house->roster->people[$one->slug]->active ?? false);
         $tasks = Task::query()
             ->with(['kind:id,name'])
-            ->concerning(array_values($active->map(static fn(Person $one): string => $one->id)->all()))
-            ->open()
+            ->inHandOf(array_values($active->map(static fn(Person $one): string => $one->id)->all()))
             ->whereNotNull('due_at')
             ->orderBy('due_at')
             ->orderBy('number')

@@ -12,7 +12,6 @@ use App\Http\Viewer;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Routing\Needs;
@@ -21,7 +20,6 @@ use OpenBaton\Core\Time\Zone;
 use OpenBaton\Core\Workload\Block;
 use OpenBaton\Core\Workload\LoadPlan;
 use OpenBaton\Core\Workload\LoadPlanner;
-use OpenBaton\Core\Workload\TaskStatus;
 
 /** What somebody has in hand, with when the plan has it done; of one day, what is done when. */
 final readonly class PersonPanel
@@ -73,20 +71,7 @@ final readonly class PersonPanel
     {
         return Task::query()
             ->with(['kind', 'customer', 'covers.for'])
-            ->where(
-                static fn(Builder $his): Builder => $his
-                    ->where(
-                        static fn(Builder $held): Builder => $held
-                            ->heldBy($person->id)
-                            ->where('status', '<>', TaskStatus::InReview),
-                    )
-                    ->orWhere(
-                        static fn(Builder $reviewed): Builder => $reviewed
-                            ->where('reviewer_id', $person->id)
-                            ->where('status', TaskStatus::InReview),
-                    ),
-            )
-            ->open()
+            ->inHandOf($person->id)
             ->dueFirst()
             ->limit(self::TASKS)
             ->get();
