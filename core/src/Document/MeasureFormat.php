@@ -43,10 +43,8 @@ final class MeasureFormat
         }
         $node->only(['percent', 'minutes_a_day', 'amount_a_day']);
         $amount = $node->find('amount_a_day');
-        if ($node->has('minutes_a_day') && $node->has('percent')) {
-            throw $node->fail('Give either "percent" or "minutes_a_day".');
-        }
-        if ($amount === null && !$node->has('minutes_a_day') && !$node->has('percent')) {
+        $said = count(array_filter(['percent', 'minutes_a_day'], $node->has(...)));
+        if ($said === 2 || ($said === 0 && $amount === null)) {
             throw $node->fail('Give either "percent" or "minutes_a_day".');
         }
         $time = $node->refuse(
