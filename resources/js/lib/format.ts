@@ -119,9 +119,9 @@ export function duration(minutes: number): string {
         : say('value.hours_short', { hours, minutes: String(rest).padStart(2, '0') });
 }
 
-/** 95 minutes are "1.6". */
-export function hours(minutes: number): string {
-    return new Intl.NumberFormat(FORMATS, { minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(minutes / 60);
+/** With one decimal: "1.6", "2.0". */
+export function tenths(number: number): string {
+    return new Intl.NumberFormat(FORMATS, { minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(number);
 }
 
 export function weekday(date: string): string {

@@ -1,6 +1,6 @@
 import type { Measure } from '@props/StatusStrip';
-import { duration } from './format';
-import { FORMATS, say } from './words';
+import { duration, tenths } from './format';
+import { say } from './words';
 
 /** A task, or one of a field, is counted in hundredths; in minutes each is one. */
 const PARTS = 100;
@@ -12,10 +12,6 @@ export function measureBy(house: Measure): void {
     measure = house;
 }
 
-function digits(number: number): string {
-    return new Intl.NumberFormat(FORMATS, { minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(number);
-}
-
 /** Of an amount of load: hours, tasks, or as many of the field. */
 export function loadValue(amount: number): number {
     return amount / (measure.of === 'minutes' ? 60 : PARTS);
@@ -23,21 +19,17 @@ export function loadValue(amount: number): number {
 
 /** "1.6": hours, tasks, or as many of the field. */
 export function loadNumber(amount: number): string {
-    return digits(loadValue(amount));
-}
-
-function withUnit(amount: number): string {
-    return say(`load.${measure.of}`, { number: loadNumber(amount), name: measure.name });
+    return tenths(loadValue(amount));
 }
 
 /** "29.0 h", "12.5 tasks". */
 export function loadShort(amount: number): string {
-    return withUnit(amount);
+    return say(`load.${measure.of}`, { number: loadNumber(amount), name: measure.name });
 }
 
 /** 95 minutes are "1 h 35"; "12.5 tasks". */
 export function load(amount: number): string {
-    return measure.of === 'minutes' ? duration(amount) : withUnit(amount);
+    return measure.of === 'minutes' ? duration(amount) : loadShort(amount);
 }
 
 /** The unit on an axis. */

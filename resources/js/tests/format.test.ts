@@ -1,4 +1,5 @@
-import { duration, hours, momentOf, readingOf, weekday } from '@/lib/format';
+import { duration, momentOf, readingOf, weekday } from '@/lib/format';
+import { loadNumber } from '@/lib/load';
 import { hasWords, say, sayWith } from '@/lib/words';
 import { remembered, step } from '@/lib/useDraft';
 import type { Rule } from '@props/Rules/RulebookPage';
@@ -32,7 +33,7 @@ describe('moments', () => {
 describe('figures', () => {
     it('are said shortly', () => {
         expect([duration(5), duration(60), duration(95), duration(605)]).toEqual(['5 min', '1 h', '1 h 35', '10 h 05']);
-        expect([hours(95), hours(0)]).toEqual(['1.6', '0.0']);
+        expect([loadNumber(95), loadNumber(0)]).toEqual(['1.6', '0.0']);
         expect([1, 0].map((count) => say('screen.common.tasks', { count }))).toEqual(['1 task', '0 tasks']);
         expect(weekday('2026-03-02')).toMatch(/^Mon.*2/);
     });

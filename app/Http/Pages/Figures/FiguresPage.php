@@ -10,6 +10,7 @@ use App\Http\Pages\Moment;
 use App\Http\Pages\TeamRefs;
 use App\Http\Viewer;
 use App\Models\Figures\CountedFigures;
+use App\Tasks\ListedTasks;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Figures\Tally;
 use OpenBaton\Core\People\Team;
@@ -21,7 +22,7 @@ final readonly class FiguresPage
     /** Minutes after which it is counted anew when somebody looks. */
     private const FRESH = 10;
 
-    public function __construct(private Viewer $viewer) {}
+    public function __construct(private Viewer $viewer, private ListedTasks $listed) {}
 
     /**
      * @param string $team slug; empty, or of none that is known: the whole house
@@ -46,7 +47,7 @@ final readonly class FiguresPage
         if ($at === null || $at->lessThan($now->subMinutes(self::FRESH))) {
             WorkOutFigures::dispatch();
         }
-        $open = new OpenFigures($house, $team, $now, $first);
+        $open = new OpenFigures($this->listed, $this->viewer->user(), $house, $team, $first);
         $nothing = FigureTallies::written((new Tally())->figures());
         $rows = $counted->get($by)->rows ?? [];
 

@@ -7,8 +7,10 @@ namespace App\Http\Pages\Figures;
 use App\Bridge\Snapshot;
 use App\Database\Quarters;
 use App\Database\Row;
-use App\Models\House\House;
+use App\Models\Access\User;
 use App\Models\Tasks\Task;
+use App\Tasks\ListedTasks;
+use App\Tasks\TaskFilter;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\People\Membership;
@@ -17,16 +19,23 @@ use OpenBaton\Core\Time\LocalDate;
 /** How many tasks are open, overdue, due soon and unplaced now: of the house or a team, by week, team or kind. */
 final readonly class OpenFigures
 {
-    private const WHICH = ['open', 'overdue', 'soon', 'unplaced'];
+    /** As the address of a list of tasks has each. */
+    private const LISTS = [
+        'open' => [],
+        'overdue' => ['due' => 'late'],
+        'soon' => ['due' => 'soon'],
+        'unplaced' => ['holder' => TaskFilter::UNPLACED],
+    ];
 
     /**
      * @param string    $team  slug; empty: the whole house
      * @param LocalDate $first day of the weeks that are looked at, where it is by week
      */
     public function __construct(
+        private ListedTasks $listed,
+        private User $user,
         private Snapshot $house,
         private string $team,
-        private CarbonImmutable $now,
         private LocalDate $first,
     ) {}
 
@@ -58,28 +67,19 @@ final readonly class OpenFigures
             }
         }
 
-        return array_map(static fn(array $counts): array => $counts + array_fill_keys(self::WHICH, 0), $found);
+        return array_map(
+            static fn(array $counts): array => $counts + array_fill_keys(array_keys(self::LISTS), 0),
+            $found,
+        );
     }
 
-    /** @return array<string, Builder<Task>> as the list of tasks that is behind each has it */
+    /** @return array<string, Builder<Task>> the lists of tasks behind each */
     private function queries(): array
     {
-        $soon = $this->now->addMinutes(House::query()->firstOrFail()->due_soon_minutes);
-
-        return [
-            'open' => $this->open(),
-            'overdue' => $this->open()->where('due_at', '<', $this->now),
-            'soon' => $this->open()->where('due_at', '>=', $this->now)->where('due_at', '<=', $soon),
-            'unplaced' => $this->open()->unplaced(),
-        ];
-    }
-
-    /** @return Builder<Task> */
-    private function open(): Builder
-    {
-        $tasks = Task::query()->open();
-
-        return $this->team === '' ? $tasks : $tasks->heldBy($this->members($this->team));
+        return array_map(
+            fn(array $list): Builder => $this->listed->of(new TaskFilter($list + ['team' => $this->team]), $this->user),
+            self::LISTS,
+        );
     }
 
     /** @return list<string> ids */

@@ -5,6 +5,7 @@ import { addDays } from '@/lib/days';
 import { duration, useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { CountLink, FiguresTable } from '@/parts/figures/FiguresTable';
+import { Pick } from '@/ui/Pick';
 
 const Plots = lazy(() => import('@/parts/figures/FiguresPlots'));
 
@@ -14,31 +15,6 @@ function look(view: FiguresView, changed: Partial<FiguresView>): void {
         data: { by, weeks: String(weeks), ...(team === '' ? {} : { team }) },
         preserveState: true,
     });
-}
-
-function Pick({
-    label,
-    value,
-    options,
-    onChange,
-}: {
-    label: string;
-    value: string;
-    options: { value: string; label: string }[];
-    onChange: (value: string) => void;
-}) {
-    return (
-        <label className="flex items-center gap-1.5">
-            <span className="text-xs text-ink2">{label}</span>
-            <select className="entry py-0.5" value={value} onChange={(event) => onChange(event.target.value)}>
-                {options.map((one) => (
-                    <option key={one.value} value={one.value}>
-                        {one.label}
-                    </option>
-                ))}
-            </select>
-        </label>
-    );
 }
 
 function Figure({ name, children, note }: { name: string; children: ReactNode; note?: string | undefined }) {

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { say } from '@/lib/words';
 import { StartLevelling } from '@/parts/levelling/StartLevelling';
 import { Button } from '@/ui/Button';
+import { Pick } from '@/ui/Pick';
 
 type Props = {
     view: FloorView;
@@ -13,35 +14,6 @@ type Props = {
     levelling: LevelOptions;
     onLook: (view: FloorView) => void;
 };
-
-function Pick<T extends string>({
-    label,
-    value,
-    options,
-    onChange,
-}: {
-    label: string;
-    value: T;
-    options: { value: T; label: string }[];
-    onChange: (value: T) => void;
-}) {
-    return (
-        <label className="flex items-center gap-1.5">
-            <span className="text-xs text-ink2">{label}</span>
-            <select
-                className="entry max-w-36 py-0.5"
-                value={value}
-                onChange={(event) => onChange(event.target.value as T)}
-            >
-                {options.map((one) => (
-                    <option key={one.value} value={one.value}>
-                        {one.label}
-                    </option>
-                ))}
-            </select>
-        </label>
-    );
-}
 
 /** Everybody, or those of one team, skill or place. */
 function whose(view: FloorView, choices: FloorChoices): { value: string; options: { value: string; label: string }[] } {
@@ -66,6 +38,7 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
     return (
         <div className="flex items-center gap-4 border-b border-line bg-paper px-3 py-1.5">
             <Pick
+                className="max-w-36"
                 label={say('floor.ahead')}
                 value={String(view.weeks) as '0' | '1' | '2' | '4'}
                 options={(['0', '1', '2', '4'] as const).map((weeks) => ({
@@ -75,6 +48,7 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
                 onChange={(weeks) => onLook({ ...view, weeks: Number(weeks) as FloorView['weeks'] })}
             />
             <Pick
+                className="max-w-36"
                 label={say('floor.whose')}
                 value={people.value}
                 options={people.options}
@@ -85,6 +59,7 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
                 }}
             />
             <Pick
+                className="max-w-36"
                 label={say('floor.group')}
                 value={view.group}
                 options={(['team', 'skill', 'place', 'none'] as const).map((group) => ({
@@ -94,6 +69,7 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
                 onChange={(group) => onLook({ ...view, group })}
             />
             <Pick
+                className="max-w-36"
                 label={say('floor.sort')}
                 value={view.sort}
                 options={(['usual', 'load', 'room', 'over', 'late'] as const).map((sort) => ({
