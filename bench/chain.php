@@ -21,7 +21,7 @@ use App\Tasks\Edit;
 use App\Tasks\EditTask;
 use Illuminate\Foundation\Application;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 const TIMES = 41;
 const LINKS = 5;
@@ -60,7 +60,7 @@ $taskId = static fn(): string => $app->make(TakeInTask::class)(
 $tag = static fn(string $task, string $tag): mixed => $app->make(EditTask::class)(
     $task,
     null,
-    new Edit('edited', static fn(Subject $subject): Subject => $subject->tagged($tag)),
+    new Edit('edited', static fn(TaskSubject $subject): TaskSubject => $subject->tagged($tag)),
     $actor,
 );
 $decisions = static fn(string $task): int => Decision::query()

@@ -20,7 +20,7 @@ use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -76,7 +76,7 @@ function arrivals(
             ),
             $roster->house->zone()->dateAt($at),
         );
-        $list[] = new ChangeSet("e{$number}", $at, null, new Subject("n{$number}", $at, new Effort(0, 30)), $facts);
+        $list[] = new ChangeSet("e{$number}", $at, null, new TaskSubject("n{$number}", $at, new Effort(0, 30)), $facts);
     }
 
     return $list;

@@ -6,7 +6,7 @@ namespace OpenBaton\Core\Absence;
 
 use OpenBaton\Core\Routing\Objection;
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** What becomes of one task while somebody is away. */
 final readonly class CoverLine
@@ -17,7 +17,7 @@ final readonly class CoverLine
      * @param list<Objection> $warnings
      */
     public function __construct(
-        public Subject $task,
+        public TaskSubject $task,
         public SeatName $seat,
         public CoverReason $reason,
         public ?string $toId,

@@ -7,14 +7,13 @@ namespace OpenBaton\Core\Absence;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeFacts;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\PersonWork;
 
 /**
- * What is to be done with the work that concerns somebody, as things are now:
- * what they hold passes where they are away, what others hold for them comes
- * back where they are not, and what they hold for others passes on. Asked
- * again when all of it is done, it answers nothing.
+ * What is to be done with the work that concerns somebody, as things are now: what they hold passes where they are
+ * away, what others hold for them comes back where they are not, and what they hold for others passes on. Asked again
+ * when all of it is done, it answers nothing.
  *
  * It is asked when an absence begins, ends, or is changed.
  */
@@ -29,12 +28,12 @@ final readonly class CoverMoves
     }
 
     /**
-     * @param list<Subject> $tasks that the person holds or reviews, or that others do for them or in their place
+     * @param list<TaskSubject> $tasks that the person holds or reviews, or that others do for them or in their place
      * @param PersonWork                    $work  of the person
      * @param int                           $now   instant
      * @param array<array-key, string|null> $set what was set by hand in their cover plan, by task: who gets it; null:
      *     it stays
-     * @param bool $moved their absence is at another time than before: what passed and should not any more comes back
+     * @param bool $moved their absence is at another time than before: what should not pass any more comes back
      *
      * @return list<CoverMove>
      */
@@ -50,7 +49,7 @@ final readonly class CoverMoves
         $held = $absence === null ? null : HeldWork::of($absence, $this->roster, $work, $now);
         $moves = [];
         foreach ($tasks as $task) {
-            foreach (SeatName::cases() as $seat) {
+            foreach (SeatName::OF_TASK as $seat) {
                 $move = $this->move($task, $seat, $personId, $held, $now, $set, $moved);
                 if ($move !== null) {
                     $moves[] = $move;
@@ -107,7 +106,7 @@ final readonly class CoverMoves
 
     /** @param array<array-key, string|null> $set */
     private function move(
-        Subject $task,
+        TaskSubject $task,
         SeatName $seat,
         string $personId,
         ?HeldWork $held,
@@ -144,7 +143,7 @@ final readonly class CoverMoves
 
     /** @param array<array-key, string|null> $set */
     private function pass(
-        Subject $task,
+        TaskSubject $task,
         SeatName $seat,
         string $personId,
         HeldWork $held,
@@ -172,8 +171,13 @@ final readonly class CoverMoves
             );
     }
 
-    private function passOn(Subject $task, SeatName $seat, string $occupant, Covering $covering, int $now): ?CoverMove
-    {
+    private function passOn(
+        TaskSubject $task,
+        SeatName $seat,
+        string $occupant,
+        Covering $covering,
+        int $now,
+    ): ?CoverMove {
         $back = in_array($occupant, $covering->touchedBy, true)
             ? null
             : $this->firstPresent(array_values(array_diff($covering->via, $task->beside($seat))), $now);
@@ -197,7 +201,7 @@ final readonly class CoverMoves
     }
 
     /** Whoever was away is back. */
-    private function end(Subject $task, SeatName $seat, Covering $covering): CoverMove
+    private function end(TaskSubject $task, SeatName $seat, Covering $covering): CoverMove
     {
         $policy = $this->roster->absence($covering->forId, $covering->absenceId)->handBack ?? HandBackPolicy::Untouched;
         $comesBack = match ($policy) {
@@ -214,7 +218,7 @@ final readonly class CoverMoves
 
     private function seat(
         CoverMoveKind $kind,
-        Subject $task,
+        TaskSubject $task,
         SeatName $seat,
         string $forId,
         ?string $toId,
@@ -236,7 +240,7 @@ final readonly class CoverMoves
     }
 
     /** Who answers for somebody now, or will when they go. */
-    private function find(string $personId, Subject $task, SeatName $seat, int $now): ?string
+    private function find(string $personId, TaskSubject $task, SeatName $seat, int $now): ?string
     {
         $at = max($now, $this->inForce($personId, $now)->span->from ?? $now);
         $cover = $this->finder->find($personId, $at, $this->facts->of($task, $task, $at), $task->beside($seat));

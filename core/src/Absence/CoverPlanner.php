@@ -9,7 +9,7 @@ use OpenBaton\Core\Routing\Objections;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeFacts;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadPlan;
@@ -44,7 +44,7 @@ final readonly class CoverPlanner
     }
 
     /**
-     * @param list<Subject> $tasks that the person holds or reviews; those that are not open are left out
+     * @param list<TaskSubject> $tasks that the person holds or reviews; those that are not open are left out
      * @param Work                          $work    of the person and of whoever may cover
      * @param int                           $now     instant
      * @param array<array-key, Give>        $givenBy how the rule gives that placed a task, by task
@@ -61,7 +61,7 @@ final readonly class CoverPlanner
         $at = max($now, $absence->span->from);
         $held = HeldWork::of($absence, $this->roster, $work->held($absence->personId), $now);
         $finder = new SubstituteFinder($this->roster);
-        usort($tasks, static fn(Subject $a, Subject $b): int => WorkItem::compare($a->asWork(), $b->asWork()));
+        usort($tasks, static fn(TaskSubject $a, TaskSubject $b): int => WorkItem::compare($a->asWork(), $b->asWork()));
         $lines = [];
         $after = $work;
         foreach ($tasks as $task) {

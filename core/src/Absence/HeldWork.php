@@ -6,7 +6,7 @@ namespace OpenBaton\Core\Absence;
 
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Time\WorkingTime;
@@ -53,7 +53,7 @@ final readonly class HeldWork
         return new self($absence->held, $away, $dueBy, $finishes, $missed, $person->id, $roster);
     }
 
-    public function reason(Subject $task, SeatName $seat): CoverReason
+    public function reason(TaskSubject $task, SeatName $seat): CoverReason
     {
         return match (true) {
             !$this->missed => CoverReason::NothingMissed,
@@ -71,7 +71,7 @@ final readonly class HeldWork
     }
 
     /** Whether somebody has it together with them who is there when they go. */
-    private function isHeldByOthers(Subject $task, SeatName $seat): bool
+    private function isHeldByOthers(TaskSubject $task, SeatName $seat): bool
     {
         $all = $task->inSeat($seat);
         foreach (in_array($this->personId, $all, true) ? $all : [] as $other) {
@@ -84,7 +84,7 @@ final readonly class HeldWork
     }
 
     /** In which seats of a task somebody has something to do, or will have. */
-    public static function seat(Subject $task, string $personId): ?SeatName
+    public static function seat(TaskSubject $task, string $personId): ?SeatName
     {
         return match (true) {
             $task->status === TaskStatus::InReview => $task->reviewerId === $personId ? SeatName::Reviewer : null,

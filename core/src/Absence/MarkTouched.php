@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Absence;
 
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * Whether a change is the begin of work by whoever covers: it is no longer in
@@ -18,11 +18,11 @@ final class MarkTouched
      * @param string $byId person who makes the change
      * @param bool   $says a comment or a file comes with it
      *
-     * @return Subject the task after the change, with what it remembers of that
+     * @return TaskSubject the task after the change, with what it remembers of that
      */
-    public static function of(Subject $before, Subject $after, string $byId, bool $says): Subject
+    public static function of(TaskSubject $before, TaskSubject $after, string $byId, bool $says): TaskSubject
     {
-        foreach (SeatName::cases() as $seat) {
+        foreach (SeatName::OF_TASK as $seat) {
             $covering = $after->coveringOf($seat);
             $occupant = $after->occupant($seat);
             if ($covering === null || $occupant === null || $occupant !== $before->occupant($seat)) {

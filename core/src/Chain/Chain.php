@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Chain;
 
 use OpenBaton\Core\Absence\SubstituteFinder;
+use OpenBaton\Core\Flow\CaseAtHand;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
-use OpenBaton\Core\Subject\Effect\ReachesTasks;
+use OpenBaton\Core\Subject\Effect\ReachesOthers;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -67,18 +67,23 @@ final readonly class Chain
             $this->decide($state, $number, $change);
         }
         $this->coverWhoIsAway($state, $number, $change);
+        foreach ((new CaseTies($this->router))->following($state, $change) as [$before, $after]) {
+            $this->change($state, $number, $before, $after, $change->at);
+        }
     }
 
     private function decide(ChainState $state, int $number, ChangeSet $change): void
     {
-        $kin = $this->router->rulebook->lookups->kin ? $state->doneWith($change->after) : [];
+        $task = $change->task();
+        $kin = $task !== null && $this->router->rulebook->lookups->kin ? $state->doneWith($task) : [];
         $change = $kin === [] ? $change : $change->seenAs($change->facts->knowing($kin));
         $needs = $number === 0 && $kin === [] && $this->ready !== null ? $this->ready : $this->router->needs($change);
         $work = $state->work($needs);
         $rotations = $state->rotations($needs->rotations);
-        $decision = $this->router->decide($change, $work, $rotations, $state->acted($change->after->id));
+        $case = (new CaseTies($this->router))->atHand($state, $change);
+        $decision = $this->router->decide($change, $work, $rotations, $state->acted($change->after->id), $case);
         $decision = $this->admitted($state, $decision, $number);
-        $following = $this->following($state, $decision, $number);
+        $following = $this->consequences($state)->of($decision, $number, $case?->case);
         if (!$state->hasRoomFor(count($following))) {
             // What can't be carried out is not decided: what is recorded is what has happened.
             $state->end(CutReason::TooManyChanges, $change->after->id, $this->round($state)->repeatedUntil($number));
@@ -86,10 +91,15 @@ final readonly class Chain
             return;
         }
         $state->decided($number, $decision);
-        $this->watchForCircles($state, $decision, $needs, $number);
+        $this->watchForCircles($state, $decision, $needs, $number, $case);
         foreach ($following as $next) {
             $state->queue($next, $state->link($number)->generation + 1, $number);
         }
+    }
+
+    private function consequences(ChainState $state): Consequences
+    {
+        return new Consequences($this->router, $state, $this->surroundings);
     }
 
     private function round(ChainState $state): Round
@@ -98,8 +108,13 @@ final readonly class Chain
     }
 
     /** A rule that has acted on this task already, and would change it once more, goes round. */
-    private function watchForCircles(ChainState $state, Decision $decision, Needs $needs, int $number): void
-    {
+    private function watchForCircles(
+        ChainState $state,
+        Decision $decision,
+        Needs $needs,
+        int $number,
+        ?CaseAtHand $case,
+    ): void {
         if ($decision->heldBack === []) {
             return;
         }
@@ -107,7 +122,7 @@ final readonly class Chain
         $work = $state->work($needs);
         foreach ($decision->heldBack as $position) {
             $rule = $this->router->rulebook->rulebook->rules[$position];
-            if ($this->router->wouldChange($rule, $decision->change, $rotations, $work)) {
+            if ($this->router->wouldChange($rule, $decision->change, $rotations, $work, $case)) {
                 $state->cut(
                     CutReason::Circle,
                     $decision->change->after->id,
@@ -123,7 +138,7 @@ final readonly class Chain
         $taskId = $decision->change->after->id;
         $admission = new TasksAdmitted($state, $taskId);
         $admitted = $decision->carriedOutAs(
-            static fn(Effect $effect): ?Effect => $effect instanceof ReachesTasks
+            static fn(Effect $effect): ?Effect => $effect instanceof ReachesOthers
                 ? $effect->admitted($admission)
                 : $effect,
         );
@@ -134,59 +149,10 @@ final readonly class Chain
         return $admitted;
     }
 
-    /** @return list<ChangeSet> what a decision brings about: of the task itself, of others, of tasks that it makes */
-    private function following(ChainState $state, Decision $decision, int $number): array
-    {
-        $before = $state->subject($decision->change->after);
-        $after = $decision->appliedTo($before);
-        $at = $decision->change->at;
-        $reached = new TasksReached($state, $this->surroundings, $before->id, $decision->effects);
-        if (
-            $reached->waitsOn() !== [] &&
-            in_array($after->status, [TaskStatus::New, TaskStatus::Working, TaskStatus::Waiting], true)
-        ) {
-            $after = $after->waiting($after->waitingFor, $after->wakesAt, [...$after->waitsOn, ...$reached->waitsOn()]);
-        }
-        $changes = [$this->changed($state, $number, $before, $after, $at)];
-        foreach ($reached->changed() as [$other, $changed]) {
-            $changes[] = $this->changed($state, $number, $other, $changed, $at);
-        }
-        foreach ($reached->made() as [$task, $placed]) {
-            $changes[] = new ChangeSet(
-                "{$state->link($number)->change->id}/{$task->id}",
-                $at,
-                null,
-                $task,
-                $this->router->facts->of(null, $task, $at),
-                Cause::FollowUp,
-                placed: $placed,
-            );
-        }
-
-        return array_values(array_filter($changes));
-    }
-
-    /** @return ChangeSet|null null: nothing changes */
-    private function changed(ChainState $state, int $number, Subject $before, Subject $after, int $at): ?ChangeSet
-    {
-        $after = $this->router->settled($after);
-
-        return $after->equals($before)
-            ? null
-            : new ChangeSet(
-                "{$state->link($number)->change->id}/{$before->id}",
-                $at,
-                $before,
-                $after,
-                $this->router->facts->of($before, $after, $at),
-                Cause::FollowUp,
-            );
-    }
-
     /** Queues a change set where something changes, as far as there is room. */
     private function change(ChainState $state, int $number, Subject $before, Subject $after, int $at): void
     {
-        $change = $this->changed($state, $number, $before, $after, $at);
+        $change = $this->consequences($state)->changed($number, $before, $after, $at);
         if ($change !== null && $state->hasRoomFor(1)) {
             $state->queue($change, $state->link($number)->generation + 1, $number);
         } elseif ($change !== null) {
@@ -197,9 +163,11 @@ final readonly class Chain
     /** What comes back from review is its holder's again, or goes to their substitute while they are away. */
     private function coverWhoIsAway(ChainState $state, int $number, ChangeSet $change): void
     {
-        $task = $state->subject($change->after);
+        $task = $change->task();
+        $task = $task === null ? null : $state->subject($task);
         if (
-            $change->before?->status !== TaskStatus::InReview ||
+            $task === null ||
+            $change->taskBefore()?->status !== TaskStatus::InReview ||
             !$task->status->wantsHolder() ||
             $task->holderId === null
         ) {
@@ -230,7 +198,7 @@ final readonly class Chain
 
     private function resumeWhoWaits(ChainState $state, int $number, ChangeSet $change): void
     {
-        if ($change->after->status->isOpen() || $change->before?->status->isOpen() !== true) {
+        if ($change->after->isOpen() || $change->taskBefore()?->isOpen() !== true) {
             return;
         }
         foreach ($state->waitingOn($change->after->id) as $waiting) {

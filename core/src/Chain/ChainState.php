@@ -8,9 +8,11 @@ use LogicException;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
@@ -20,10 +22,12 @@ final class ChainState
     /** @var list<Link> */
     private array $links = [];
     private int $settled = 0;
-    /** @var array<array-key, Subject> by id: every task that the chain touched, as it is by now */
+    /** @var array<array-key, Subject> by id: every task and case that the chain touched, as it is by now */
     private array $subjects = [];
+    /** @var array<array-key, array<string, string|int|float|bool|list<string>>> what tasks see of cases, by case */
+    private array $seen = [];
     private readonly ChainWork $work;
-    /** @var array<array-key, array<array-key, true>> ids of rules by task */
+    /** @var array<array-key, array<array-key, true>> ids of rules by subject */
     private array $acted = [];
     private Rotations $rotations;
     /** @var array<array-key, true> names of rotations that were read */
@@ -46,8 +50,8 @@ final class ChainState
     public function queue(ChangeSet $change, int $generation, ?int $causedBy): void
     {
         $this->subjects[$change->after->id] = $change->after;
-        if ($change->before !== $change->after) {
-            $this->work->changed($change->before, $change->after, $change->at);
+        if ($change->after instanceof TaskSubject && $change->before !== $change->after) {
+            $this->work->changed($change->taskBefore(), $change->after, $change->at);
         }
         $this->links[] = new Link($change, $generation, $causedBy);
     }
@@ -63,17 +67,72 @@ final class ChainState
         return $this->links[$number];
     }
 
-    /** The task as it is by now. */
+    /**
+     * It as it is by now.
+     *
+     * @template T of Subject
+     *
+     * @param T $known
+     *
+     * @return T
+     */
     public function subject(Subject $known): Subject
     {
-        return $this->subjects[$known->id] ?? $known;
+        $now = $this->subjects[$known->id] ?? $known;
+        if ($now instanceof TaskSubject && $now->caseId !== null && isset($this->seen[$now->caseId])) {
+            $now = $now->seeing($this->seen[$now->caseId]);
+        }
+
+        return $now instanceof $known ? $now : throw new LogicException('A task and a case have one id.');
     }
 
-    /** @return list<Subject> */
+    /** @return list<TaskSubject> that the chain touched, as they are by now */
+    private function tasks(): array
+    {
+        return array_values(
+            array_filter($this->subjects, static fn(Subject $one): bool => $one instanceof TaskSubject),
+        );
+    }
+
+    /** The case as it is by now. */
+    public function case(string $id): ?CaseSubject
+    {
+        $known = $this->subjects[$id] ?? $this->surroundings->case($id);
+
+        return $known instanceof CaseSubject ? $known : null;
+    }
+
+    /** @return list<TaskSubject> the open tasks in a case, as they are by now */
+    public function ofCase(string $caseId): array
+    {
+        $found = [];
+        foreach ([...$this->surroundings->ofCase($caseId), ...$this->tasks()] as $one) {
+            $one = $this->subject($one);
+            if ($one->caseId === $caseId && $one->isOpen()) {
+                $found[$one->id] = $one;
+            } else {
+                unset($found[$one->id]);
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /**
+     * From now on tasks see this of a case.
+     *
+     * @param array<string, string|int|float|bool|list<string>> $values by path
+     */
+    public function caseSeen(string $caseId, array $values): void
+    {
+        $this->seen[$caseId] = $values;
+    }
+
+    /** @return list<TaskSubject> */
     public function waitingOn(string $taskId): array
     {
         $waiting = [];
-        foreach ([...$this->surroundings->waitingOn($taskId), ...array_values($this->subjects)] as $one) {
+        foreach ([...$this->surroundings->waitingOn($taskId), ...$this->tasks()] as $one) {
             $one = $this->subject($one);
             if ($one->status === TaskStatus::Waiting && in_array($taskId, $one->waitsOn, true)) {
                 $waiting[$one->id] = $one;
@@ -83,13 +142,13 @@ final class ChainState
         return array_values($waiting);
     }
 
-    /** @return list<Subject> open tasks that rules have made for a task, as they are by now */
-    public function madeBy(string $taskId): array
+    /** @return list<Subject> open tasks and cases that rules have made for one, as they are by now */
+    public function madeBy(string $id): array
     {
         $made = [];
-        foreach ([...$this->surroundings->madeBy($taskId), ...array_values($this->subjects)] as $one) {
+        foreach ([...$this->surroundings->madeBy($id), ...array_values($this->subjects)] as $one) {
             $one = $this->subject($one);
-            if ($one->madeById === $taskId && $one->status->isOpen()) {
+            if ($one->madeById === $id && $one->isOpen()) {
                 $made[$one->id] = $one;
             }
         }
@@ -98,9 +157,9 @@ final class ChainState
     }
 
     /** @return list<DoneTask> tasks that belong with one and are done by now, the latest first */
-    public function doneWith(Subject $task): array
+    public function doneWith(TaskSubject $task): array
     {
-        return DoneTask::with($task, array_reverse($this->subjects), $this->surroundings->doneWith($task));
+        return DoneTask::with($task, array_reverse($this->tasks()), $this->surroundings->doneWith($task));
     }
 
     /** The work as it is by now. */

@@ -6,7 +6,7 @@ namespace OpenBaton\Core\Chain;
 
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Subject\Passing;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Work;
 use OpenBaton\Core\Workload\WorkItem;
 
@@ -69,7 +69,7 @@ final class ChainWork
         return $strangers;
     }
 
-    public function changed(?Subject $before, Subject $after, int $at): void
+    public function changed(?TaskSubject $before, TaskSubject $after, int $at): void
     {
         $was = $before?->asWork();
         $this->before += [$after->id => $was];

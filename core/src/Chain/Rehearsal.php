@@ -7,9 +7,12 @@ namespace OpenBaton\Core\Chain;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
+use OpenBaton\Core\Subject\CaseFields;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
@@ -21,7 +24,7 @@ final class Rehearsal implements Surroundings
 {
     private readonly ChainWork $work;
     private Rotations $rotations;
-    /** @var array<array-key, Subject> tasks as they would be by now, by id, the oldest first */
+    /** @var array<array-key, Subject> tasks and cases as they would be by now, by id, the oldest first */
     private array $subjects = [];
     private int $made = 0;
 
@@ -35,8 +38,9 @@ final class Rehearsal implements Surroundings
     {
         $result = (new Chain($this->router, $this))->run(...$changes);
         foreach ($result->links as $link) {
-            if ($link->change->before !== $link->change->after) {
-                $this->work->changed($link->change->before, $link->change->after, $link->change->at);
+            $task = $link->change->task();
+            if ($task !== null && $link->change->before !== $task) {
+                $this->work->changed($link->change->taskBefore(), $task, $link->change->at);
             }
         }
         // In the order in which they came, as a house has them: a chain that is cut depends on it.
@@ -49,9 +53,15 @@ final class Rehearsal implements Surroundings
     }
 
     /** A task as it would be by now. */
-    public function subject(Subject $known): Subject
+    public function subject(TaskSubject $known): TaskSubject
     {
-        return $this->subjects[$known->id] ?? $known;
+        $now = $this->subjects[$known->id] ?? null;
+        $now = $now instanceof TaskSubject ? $now : $known;
+        $case = $now->caseId === null ? null : $this->subjects[$now->caseId] ?? null;
+
+        return $case instanceof CaseSubject
+            ? $now->seeing(CaseFields::ofCase($case, $this->router->roster->house->zone()))
+            : $now;
     }
 
     public function work(Needs $needs): Work
@@ -73,7 +83,7 @@ final class Rehearsal implements Surroundings
     {
         return $this->byNow(
             $this->house->ofCustomer($customerId, $exceptTaskId),
-            static fn(Subject $one): bool => $one->customerId === $customerId &&
+            static fn(TaskSubject $one): bool => $one->customerId === $customerId &&
                 $one->id !== $exceptTaskId &&
                 $one->status->isOpen(),
         );
@@ -83,22 +93,42 @@ final class Rehearsal implements Surroundings
     {
         return $this->byNow(
             $this->house->waitingOn($taskId),
-            static fn(Subject $one): bool => $one->status === TaskStatus::Waiting &&
+            static fn(TaskSubject $one): bool => $one->status === TaskStatus::Waiting &&
                 in_array($taskId, $one->waitsOn, true),
         );
     }
 
-    public function madeBy(string $taskId): array
+    public function madeBy(string $id): array
+    {
+        $made = [];
+        foreach ([...$this->house->madeBy($id), ...array_values($this->subjects)] as $one) {
+            $one = $this->subjects[$one->id] ?? $one;
+            if ($one->madeById === $id && $one->isOpen()) {
+                $made[$one->id] = $one;
+            }
+        }
+
+        return array_values($made);
+    }
+
+    public function case(string $id): ?CaseSubject
+    {
+        $known = $this->subjects[$id] ?? $this->house->case($id);
+
+        return $known instanceof CaseSubject ? $known : null;
+    }
+
+    public function ofCase(string $caseId): array
     {
         return $this->byNow(
-            $this->house->madeBy($taskId),
-            static fn(Subject $one): bool => $one->madeById === $taskId && $one->status->isOpen(),
+            $this->house->ofCase($caseId),
+            static fn(TaskSubject $one): bool => $one->caseId === $caseId && $one->isOpen(),
         );
     }
 
-    public function doneWith(Subject $task): array
+    public function doneWith(TaskSubject $task): array
     {
-        return DoneTask::with($task, array_reverse($this->subjects), $this->house->doneWith($task));
+        return DoneTask::with($task, array_reverse($this->tasks()), $this->house->doneWith($task));
     }
 
     public function newId(string $madeById, int $number): string
@@ -106,16 +136,24 @@ final class Rehearsal implements Surroundings
         return $this->house->newId($madeById, ++$this->made);
     }
 
+    /** @return list<TaskSubject> as they would be by now */
+    private function tasks(): array
+    {
+        return array_values(
+            array_filter($this->subjects, static fn(Subject $one): bool => $one instanceof TaskSubject),
+        );
+    }
+
     /**
-     * @param list<Subject>           $there
-     * @param callable(Subject): bool $fits
+     * @param list<TaskSubject>           $there
+     * @param callable(TaskSubject): bool $fits
      *
-     * @return list<Subject>
+     * @return list<TaskSubject>
      */
     private function byNow(array $there, callable $fits): array
     {
         $found = [];
-        foreach ([...$there, ...array_values($this->subjects)] as $one) {
+        foreach ([...$there, ...$this->tasks()] as $one) {
             $one = $this->subject($one);
             if ($fits($one)) {
                 $found[$one->id] = $one;

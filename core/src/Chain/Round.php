@@ -9,7 +9,7 @@ use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
-use OpenBaton\Core\Subject\Effect\ReachesTasks;
+use OpenBaton\Core\Subject\Effect\ReachesOthers;
 
 /**
  * Which rules of a chain brought about what others then answered: those that go round, without those that only acted
@@ -94,7 +94,7 @@ final readonly class Round
         if ($before === null || $before->id !== $decision->change->after->id) {
             return array_filter(
                 $effects,
-                static fn(Effect $one): bool => $one instanceof ReachesTasks && $one->broughtAbout($change),
+                static fn(Effect $one): bool => $one instanceof ReachesOthers && $one->broughtAbout($change),
             ) !== [];
         }
         $after = $this->router->settled($decision->appliedWithout($position, $before));

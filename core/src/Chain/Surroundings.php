@@ -6,8 +6,10 @@ namespace OpenBaton\Core\Chain;
 
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Work;
 
 /** What a chain reads as it goes, as it was before the chain began. */
@@ -23,18 +25,24 @@ interface Surroundings
      */
     public function rotations(array $names): Rotations;
 
-    /** @return list<Subject> the other open tasks of the customer */
+    /** @return list<TaskSubject> the other open tasks of the customer */
     public function ofCustomer(string $customerId, string $exceptTaskId): array;
 
-    /** @return list<Subject> tasks that wait for the end of this one */
+    /** @return list<TaskSubject> tasks that wait for the end of this one */
     public function waitingOn(string $taskId): array;
 
-    /** @return list<Subject> open tasks that rules have made for this one */
-    public function madeBy(string $taskId): array;
+    /** @return list<Subject> open tasks and cases that rules have made for a task or a case */
+    public function madeBy(string $id): array;
+
+    /** @return CaseSubject|null null: there is none */
+    public function case(string $id): ?CaseSubject;
+
+    /** @return list<TaskSubject> the open tasks in a case */
+    public function ofCase(string $caseId): array;
 
     /** @return list<DoneTask> tasks that belong with one and are done, the latest first */
-    public function doneWith(Subject $task): array;
+    public function doneWith(TaskSubject $task): array;
 
-    /** An id for a task that is made: the same for the same place in the chain. */
+    /** An id for a task or a case that is made: the same for the same place in the chain. */
     public function newId(string $madeById, int $number): string;
 }

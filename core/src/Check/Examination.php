@@ -15,6 +15,7 @@ use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
+use OpenBaton\Core\Subject\SubjectKind;
 use OverflowException;
 
 /** A rulebook that is looked at by checks, with what they ask of it worked out once. */
@@ -47,7 +48,10 @@ final class Examination
     ) {
         $this->rules = array_filter(
             $rulebook->rules,
-            static fn(Rule $rule): bool => $rule->active && ($rule->validUntil === null || $now < $rule->validUntil),
+            // What rules about cases do is not examined yet.
+            static fn(Rule $rule): bool => $rule->about() === SubjectKind::Task &&
+                $rule->active &&
+                ($rule->validUntil === null || $now < $rule->validUntil),
         );
         $this->raising = new Raising($this);
     }

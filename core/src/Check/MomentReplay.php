@@ -6,7 +6,7 @@ namespace OpenBaton\Core\Check;
 
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Subject\ChangeFacts;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Timer\RuleTimer;
 use OpenBaton\Core\Timer\Timers;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -70,7 +70,7 @@ final readonly class MomentReplay
      *
      * @return list<array{int, int}> positions of rules that would have acted, each with the instant
      */
-    public function of(Subject $subject, ?int $closedAt): array
+    public function of(TaskSubject $subject, ?int $closedAt): array
     {
         $open =
             $closedAt === null || $subject->status === TaskStatus::Dropped
@@ -105,7 +105,7 @@ final readonly class MomentReplay
         return $at < ($this->since[$timer->id] ?? $this->now);
     }
 
-    private function holds(RuleTimer $timer, Subject $subject, int $at): bool
+    private function holds(RuleTimer $timer, TaskSubject $subject, int $at): bool
     {
         $rule = $this->rulebook->rulebook->rules[$timer->position];
 

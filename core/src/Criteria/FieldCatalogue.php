@@ -7,12 +7,14 @@ namespace OpenBaton\Core\Criteria;
 use InvalidArgumentException;
 use OpenBaton\Core\Refusal;
 
-/** The fields of a house, by path: those of tasks, those of people, and those of the moment of an event. */
+/** The fields of a house, by path: those of tasks, cases, customers, people, and those of the moment of an event. */
 final readonly class FieldCatalogue
 {
     private const OF_PEOPLE = 'person.';
 
     private const OF_MOMENT = 'moment.';
+
+    private const OF_TASKS = 'task.';
 
     /** @var array<string, Field> */
     public array $fields;
@@ -40,6 +42,11 @@ final readonly class FieldCatalogue
         $this->ofPeople = self::below(self::OF_PEOPLE, $byPath);
         $this->ofMoment = self::below(self::OF_MOMENT, $byPath);
         $this->fields = array_diff_key($byPath, $this->ofPeople, $this->ofMoment);
+    }
+
+    public function withoutTasks(): self
+    {
+        return new self(array_values(array_diff_key($this->all(), self::below(self::OF_TASKS, $this->fields))));
     }
 
     /** @return array<string, Field> */

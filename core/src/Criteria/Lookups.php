@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Criteria;
 
 use OpenBaton\Core\Criteria\Operator\IsInTeam;
-use OpenBaton\Core\Rulebook\Event\HolderChanges;
-use OpenBaton\Core\Rulebook\Event\ReviewerChanges;
+use OpenBaton\Core\Rulebook\Event\SeatChanges;
+use OpenBaton\Core\Rulebook\FollowUp\ActsOnCase;
 use OpenBaton\Core\Rulebook\PartsWithin;
 use OpenBaton\Core\Rulebook\Pool\AsksWhoDid;
 use OpenBaton\Core\Rulebook\Rulebook;
@@ -19,12 +19,14 @@ final readonly class Lookups
      * @param array<string, RelativeDate> $days    by their text
      * @param list<string>                $moments paths of fields of the moment
      * @param bool                        $kin     who did the tasks that belong with one
+     * @param bool                        $cases   the case that a task belongs to, to act on it
      */
     private function __construct(
         public array $days,
         public bool $teams,
         public array $moments,
         public bool $kin = false,
+        public bool $cases = false,
     ) {}
 
     /** @param iterable<Expression> $expressions */
@@ -53,6 +55,7 @@ final readonly class Lookups
             $this->teams || $other->teams,
             array_values(array_unique([...$this->moments, ...$other->moments])),
             $this->kin || $other->kin,
+            $this->cases || $other->cases,
         );
     }
 
@@ -65,14 +68,27 @@ final readonly class Lookups
             if ($rule->active) {
                 $criteria[] = $rule->criteria;
                 foreach ($rule->events as $event) {
-                    $people = $people || $event instanceof HolderChanges || $event instanceof ReviewerChanges;
+                    $people = $people || $event instanceof SeatChanges;
                 }
             }
         }
 
         $of = self::of($criteria, $people);
 
-        return new self($of->days, $of->teams, $of->moments, self::askWhoDid($rulebook));
+        return new self($of->days, $of->teams, $of->moments, self::askWhoDid($rulebook), self::actOnCases($rulebook));
+    }
+
+    private static function actOnCases(Rulebook $rulebook): bool
+    {
+        foreach ($rulebook->rules as $rule) {
+            foreach ($rule->active ? $rule->followUps : [] as $followUp) {
+                if ($followUp instanceof ActsOnCase && $followUp->actsOnCase()) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private static function askWhoDid(Rulebook $rulebook): bool

@@ -4,15 +4,31 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Document;
 
+use OpenBaton\Core\Flow\Moved;
 use OpenBaton\Core\World\ChainOf;
 
 /** The decisions of a chain as documents, each with its place in the chain. */
 final class ChainFormat
 {
+    /** That a case was not moved or closed. */
+    public const REFUSAL = 'refusal/1';
+
+    /** @return array<string, mixed> */
+    private static function refused(ChainOf $of, Moved $refused): array
+    {
+        return [
+            'openbaton' => self::REFUSAL,
+            'event' => $of->event,
+            'case' => $of->caseId,
+            'why' => $refused->refusal?->value,
+            'missing' => GateFormat::writeClosed($refused->missing),
+        ];
+    }
+
     /** @return list<array<string, mixed>> one for each decision, in order */
     public static function write(ChainOf $of): array
     {
-        $documents = [];
+        $documents = $of->refused === null ? [] : [self::refused($of, $of->refused)];
         foreach ($of->chain->links as $number => $link) {
             if ($link->decision !== null) {
                 $chain = [

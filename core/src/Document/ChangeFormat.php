@@ -6,20 +6,23 @@ namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\Flow\Stays;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /**
  * Recorded change sets, as far as it takes to tell which rules listen to them
- * and which criteria hold: of the tasks only what kinds of event ask for.
+ * and which criteria hold: of tasks and cases only what kinds of event ask for.
  */
 final class ChangeFormat
 {
@@ -121,7 +124,16 @@ final class ChangeFormat
     private static function state(Subject $subject): array
     {
         return array_filter(
-            [
+            $subject instanceof CaseSubject ? self::ofCase($subject) : self::ofTask($subject),
+            static fn(mixed $value): bool => $value !== null,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofTask(Subject $subject): array
+    {
+        return $subject instanceof TaskSubject
+            ? [
                 'status' => $subject->status->value,
                 'holder' => $subject->holderId,
                 'held_with' => $subject->sharing?->withIds,
@@ -129,13 +141,43 @@ final class ChangeFormat
                 'to_hand_on' => $subject->toHandOn ?: null,
                 'tags' => $subject->tags === [] ? null : $subject->tags,
                 'items' => $subject->checklist === [] ? null : [count($subject->checklist), $subject->openItems()],
-            ],
-            static fn(mixed $value): bool => $value !== null,
+            ]
+            : [];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofCase(CaseSubject $case): array
+    {
+        return [
+            'track' => $case->trackId,
+            'stage' => $case->stage(),
+            'closed' => $case->isOpen() ? null : true,
+            'outcome' => $case->outcome,
+            'owner' => $case->holderId,
+            'tags' => $case->tags === [] ? null : $case->tags,
+        ];
+    }
+
+    private static function case(Node $state, string $id): CaseSubject
+    {
+        $stays = Stays::begin($state->get('stage')->text(), 0);
+
+        return new CaseSubject(
+            $id,
+            0,
+            $state->get('track')->text(),
+            $state->has('closed') ? $stays->close(0) : $stays,
+            $state->find('outcome')?->text(),
+            $state->find('owner')?->text(),
+            tags: $state->textsOf('tags'),
         );
     }
 
     private static function subject(Node $state, string $id): Subject
     {
+        if ($state->has('track')) {
+            return self::case($state, $id);
+        }
         $items = $state->find('items')?->items();
         $checklist = [];
         for ($item = 0; $items !== null && $item < $items[0]->int(); ++$item) {
@@ -144,7 +186,7 @@ final class ChangeFormat
 
         $others = $state->textsOf('held_with');
 
-        return new Subject(
+        return new TaskSubject(
             $id,
             0,
             status: $state->get('status')->case(TaskStatus::class),

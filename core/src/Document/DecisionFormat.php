@@ -111,7 +111,9 @@ final class DecisionFormat
         return [
             'event' => $record->get('event')->text(),
             'kind' => $kinds[0] ?? '',
-            'task' => $record->get('task')->text(),
+            ...$record->has('case')
+                ? ['case' => $record->get('case')->text()]
+                : ['task' => $record->get('task')->text()],
             'at' => Instant::format($record->get('at')->int()),
             'rulebook_version' => $rulebook->version,
             'outcome' => $record->get('outcome')->text(),

@@ -33,7 +33,7 @@ final class DecisionRecord
             [
                 'event' => $decision->change->id,
                 'kinds' => $decision->rulebook->occasions($decision->change),
-                'task' => $decision->change->after->id,
+                $decision->change->after::kind()->value => $decision->change->after->id,
                 'at' => $decision->change->at,
                 'outcome' => $decision->outcome->value,
                 'decided_by' => $decision->decidedBy,

@@ -8,10 +8,12 @@ use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Event\Pressed;
 use OpenBaton\Core\Rulebook\Rulebook;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\World\Arrives;
 use OpenBaton\Core\World\Changes;
@@ -29,22 +31,28 @@ final class HappeningFormat
     private const PRESSED = 'pressed';
     private const APPLIED = 'rule_applied';
     private const TICK = 'tick';
-    public const KINDS = [self::ARRIVES, self::CHANGES, self::CUSTOMER, self::PRESSED, self::APPLIED, self::TICK];
+    private const OF_TASKS = [self::ARRIVES, self::CHANGES, self::CUSTOMER, self::PRESSED, self::APPLIED, self::TICK];
+    public const KINDS = [...self::OF_TASKS, ...CaseHappenings::KINDS];
 
     /** @var array<array-key, true> ids of tasks that there are by then */
     private array $tasks = [];
     private readonly TaskFormat $format;
+    private readonly CaseHappenings $ofCases;
 
     /**
-     * @param list<Subject> $tasks that are there at the beginning
+     * @param list<TaskSubject> $tasks that are there at the beginning
+     * @param list<CaseSubject> $cases likewise
      * @param int           $clock instant
      */
     public function __construct(
         private readonly Roster $roster,
         private readonly Rulebook $rulebook,
+        TaskCatalogue $catalogue,
         array $tasks,
+        array $cases,
         private int $clock,
     ) {
+        $this->ofCases = new CaseHappenings($roster, $rulebook, $catalogue, array_column($cases, 'trackId', 'id'));
         $this->format = new TaskFormat($rulebook->fields, $roster);
         foreach ($tasks as $task) {
             $this->tasks[$task->id] = true;
@@ -68,9 +76,10 @@ final class HappeningFormat
             self::PRESSED => $this->runs($id, $at, $node, Pressed::kind()),
             self::APPLIED => $this->runs($id, $at, $node, Trigger::APPLIED),
             self::TICK => $this->ticks($id, $at, $node),
-            default => throw $node
-                ->get('kind')
-                ->fail('"{given}" is not one of: {known}.', given: $kind, known: implode(', ', self::KINDS)),
+            default => $this->ofCases->read($kind, $id, $at, $node) ??
+                throw $node
+                    ->get('kind')
+                    ->fail('"{given}" is not one of: {known}.', given: $kind, known: implode(', ', self::KINDS)),
         };
     }
 
@@ -96,6 +105,7 @@ final class HappeningFormat
         );
     }
 
+    /** @return Changes<TaskSubject> */
     private function changes(string $id, int $at, Node $node): Changes
     {
         $node->only(['id', 'kind', 'at', 'task', 'by', 'set']);
@@ -112,6 +122,7 @@ final class HappeningFormat
         );
     }
 
+    /** @return Changes<TaskSubject> */
     private function customerChanges(string $id, int $at, Node $node): Changes
     {
         $node->only(['id', 'kind', 'at', 'customer', 'facts']);
@@ -122,7 +133,7 @@ final class HappeningFormat
             $id,
             $at,
             static fn(WorldState $state): array => $state->ofCustomer($customerId, ''),
-            static function (Subject $subject) use ($facts): Subject {
+            static function (TaskSubject $subject) use ($facts): TaskSubject {
                 foreach ($facts as $path => $value) {
                     $subject = $subject->withField($path, $value);
                 }
@@ -134,11 +145,12 @@ final class HappeningFormat
 
     private function runs(string $id, int $at, Node $node, string $kind): RunsRule
     {
-        $node->only(['id', 'kind', 'at', 'task', 'rule']);
+        $node->only(['id', 'kind', 'at', 'task', 'case', 'rule']);
+        $subjectId = $node->has('case') ? $this->case($node->get('case')) : $this->task($node->get('task'));
         $ruleId = $node->get('rule')->line(TextLimits::ID);
         foreach ($this->rulebook->rules as $rule) {
             if ($rule->id === $ruleId && ($kind === Trigger::APPLIED || $rule->waitsFor(Pressed::class))) {
-                return new RunsRule($id, $at, $this->task($node->get('task')), $ruleId, $kind);
+                return new RunsRule($id, $at, $subjectId, $ruleId, $kind);
             }
         }
 
@@ -154,12 +166,21 @@ final class HappeningFormat
         return new Ticks($id, $at);
     }
 
+    private function case(Node $node): string
+    {
+        $id = $node->line(TextLimits::ID);
+
+        return $this->ofCases->has($id) ? $id : throw $node->fail('There is no case "{id}".', id: $id);
+    }
+
     private function task(Node $node): string
     {
         $id = $node->line(TextLimits::ID);
 
         // What rules make is called after what made it: "T1.1", "T1.2", …
-        return isset($this->tasks[$id]) || isset($this->tasks[explode('.', $id)[0]])
+        $root = explode('.', $id)[0];
+
+        return isset($this->tasks[$id]) || isset($this->tasks[$root]) || ($root !== $id && $this->ofCases->has($root))
             ? $id
             : throw $node->fail('There is no task "{id}".', id: $id);
     }

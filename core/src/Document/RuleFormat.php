@@ -10,19 +10,10 @@ use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\Give;
-use OpenBaton\Core\Rulebook\HolderOnly;
-use OpenBaton\Core\Rulebook\Limit\Limit;
-use OpenBaton\Core\Rulebook\Method\Method;
-use OpenBaton\Core\Rulebook\Method\SamePerson;
-use OpenBaton\Core\Rulebook\Otherwise\DropLimit;
-use OpenBaton\Core\Rulebook\Otherwise\NextRule;
-use OpenBaton\Core\Rulebook\Otherwise\Otherwise;
-use OpenBaton\Core\Rulebook\Part;
 use OpenBaton\Core\Rulebook\PartFormat;
-use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\RuleContext;
-use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** Reads and writes one rule. */
 final readonly class RuleFormat
@@ -43,9 +34,13 @@ final readonly class RuleFormat
 
     private CriteriaFormat $criteria;
 
-    public function __construct(private RuleContext $context)
+    private RuleParts $parts;
+
+    /** @param SubjectKind $about what the rules are about that it reads the parts of */
+    public function __construct(private RuleContext $context, private SubjectKind $about = SubjectKind::Task)
     {
         $this->criteria = new CriteriaFormat($context);
+        $this->parts = new RuleParts($context, $about);
     }
 
     /** @throws DocumentError with all that is wrong with it */
@@ -56,10 +51,12 @@ final readonly class RuleFormat
         $id = $faults->collect(static fn(): string => $node->get('id')->line(TextLimits::ID));
         $name = $faults->collect(static fn(): string => $node->get('name')->line(TextLimits::NAME));
         $events = $faults->collect(fn(): array => $this->events($node->get('when')));
-        $criteria = $faults->collect(fn(): Expression => $this->criteria($node));
+        $of = $this->about($events);
+        $criteria = $faults->collect(static fn(): Expression => $of->criteria($node));
         $give = $node->find('give');
-        $give = $give === null ? null : $faults->collect(fn(): Give => $this->give($give));
-        $then = $faults->collect(fn(): array => $this->followUps($node));
+        $give =
+            $give === null ? null : $faults->collect(static fn(): Give => (new GiveFormat($of->parts))->read($give));
+        $then = $faults->collect(static fn(): array => $of->followUps($node));
         $active = $faults->collect(static fn(): bool => $node->find('active')?->bool() ?? true);
         $from = $faults->collect(static fn(): ?int => $node->find('valid_from')?->instant());
         $until = $faults->collect(static fn(): ?int => $node->find('valid_until')?->instant());
@@ -85,6 +82,14 @@ final readonly class RuleFormat
                 $heading,
             ),
         );
+    }
+
+    /** @param non-empty-list<EventKind>|null $events by which it says what it is about; null: they are not right */
+    private function about(?array $events): self
+    {
+        $about = $events === null ? SubjectKind::Task : Rule::aboutOf($events[0]);
+
+        return $about === $this->about ? $this : new self($this->context->about($about), $about);
     }
 
     /**
@@ -114,98 +119,15 @@ final readonly class RuleFormat
      */
     public function followUps(Node $node): array
     {
-        return $this->parts($node->itemsOf('then'), Family::FollowUp, FollowUp::class);
+        return $this->parts->all($node->itemsOf('then'), Family::FollowUp, FollowUp::class);
     }
 
     /** @return non-empty-list<EventKind> */
     private function events(Node $node): array
     {
-        $events = $this->parts($node->items(), Family::Event, EventKind::class);
+        $events = $this->parts->all($node->items(), Family::Event, EventKind::class);
 
         return $events === [] ? throw $node->unfinished('Name at least one event.') : $events;
-    }
-
-    private function give(Node $node): Give
-    {
-        $faults = new Faults();
-        $faults->add(...$node->strangers(['seat', 'anew', 'substitutes', 'pool', 'method', 'limits', 'otherwise']));
-        $pool = $faults->collect(fn(): Pool => $this->part($node->get('pool'), Family::Pool, Pool::class));
-        $method = $faults->collect(fn(): Method => $this->part($node->get('method'), Family::Method, Method::class));
-        $limits = $faults->collect(fn(): array => $this->parts($node->itemsOf('limits'), Family::Limit, Limit::class));
-        $otherwise = $node->find('otherwise');
-        $otherwise = $faults->collect(
-            fn(): Otherwise => $otherwise === null
-                ? new NextRule()
-                : $this->part($otherwise, Family::Otherwise, Otherwise::class),
-        );
-        $seat =
-            $faults->collect(static fn(): ?SeatName => $node->find('seat')?->case(SeatName::class)) ?? SeatName::Holder;
-        $anew = $faults->collect(static fn(): bool => $node->find('anew')?->bool() ?? false);
-        $substitutes = $faults->collect(static fn(): bool => $node->find('substitutes')?->bool() ?? false);
-        foreach (['method' => $method, 'otherwise' => $otherwise] as $name => $part) {
-            if ($seat === SeatName::Reviewer && $part instanceof HolderOnly) {
-                $faults->add(...$node->get($name)->fail('A review is one person\'s; name who reviews.')->faults);
-            }
-        }
-        if ($method instanceof SamePerson && $pool?->namesOne() === false) {
-            $faults->add(
-                ...$node
-                    ->get('method')
-                    ->fail('"same_person" needs a pool that names one person: a field, or one named person.')->faults,
-            );
-        }
-        $kinds = array_map(static fn(Limit $limit): string => $limit::kind(), $limits ?? []);
-        if ($otherwise instanceof DropLimit && $limits !== null && !in_array($otherwise->limit, $kinds, true)) {
-            $faults->add(
-                ...$node
-                    ->get('otherwise')
-                    ->get('limit')
-                    ->fail('The rule has no limit of the kind "{kind}".', kind: $otherwise->limit)->faults,
-            );
-        }
-        $faults->throwIfAny();
-        if ($pool === null || $method === null || $limits === null || $otherwise === null) {
-            throw new LogicException('What could not be read has no fault.');
-        }
-
-        return new Give($pool, $method, $limits, $otherwise, $seat, $anew ?? false, $substitutes ?? false);
-    }
-
-    /**
-     * @template T of Part
-     *
-     * @param list<Node>      $nodes
-     * @param class-string<T> $type
-     *
-     * @return list<T>
-     */
-    private function parts(array $nodes, Family $family, string $type): array
-    {
-        $faults = new Faults();
-        $parts = [];
-        foreach ($nodes as $node) {
-            $part = $faults->collect(fn(): Part => $this->part($node, $family, $type));
-            if ($part instanceof $type) {
-                $parts[] = $part;
-            }
-        }
-        $faults->throwIfAny();
-
-        return $parts;
-    }
-
-    /**
-     * @template T of Part
-     *
-     * @param class-string<T> $type
-     *
-     * @return T
-     */
-    private function part(Node $node, Family $family, string $type): Part
-    {
-        $part = PartFormat::read($node, $family, $this->context);
-
-        return $part instanceof $type ? $part : throw new LogicException("A {$family->value} is a {$type}.");
     }
 
     /** @return array<string, mixed> */
@@ -220,14 +142,7 @@ final readonly class RuleFormat
             'if' => $this->criteria->write($rule->criteria),
         ];
         if ($rule->give !== null) {
-            $document['give'] = ($rule->give->seat === SeatName::Holder ? [] : ['seat' => $rule->give->seat->value]) +
-                ($rule->give->anew ? ['anew' => true] : []) +
-                ($rule->give->substitutes ? ['substitutes' => true] : []) + [
-                    'pool' => PartFormat::write($rule->give->pool),
-                    'method' => PartFormat::write($rule->give->method),
-                    'limits' => array_map(PartFormat::write(...), $rule->give->limits),
-                    'otherwise' => PartFormat::write($rule->give->otherwise),
-                ];
+            $document['give'] = GiveFormat::write($rule->give);
         }
         $document['then'] = array_map(PartFormat::write(...), $rule->followUps);
         if ($rule->validFrom !== null) {

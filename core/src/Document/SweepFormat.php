@@ -8,6 +8,7 @@ use LogicException;
 use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Criteria\Fault;
 use OpenBaton\Core\Rulebook\FollowUp\ActsBeyond;
+use OpenBaton\Core\Rulebook\FollowUp\ActsOnCase;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\RuleContext;
@@ -30,7 +31,7 @@ final readonly class SweepFormat
         $handTo = $faults->collect(fn(): ?string => $this->person($node->find('hand_to')));
         $changes = $faults->collect(static fn(): array => $rules->followUps($node)) ?? [];
         foreach ($changes as $place => $change) {
-            if ($change instanceof ActsBeyond) {
+            if ($change instanceof ActsBeyond || ($change instanceof ActsOnCase && $change->actsOnCase())) {
                 $faults->add(...self::beyond($node->itemsOf('then')[$place], $change));
             }
         }

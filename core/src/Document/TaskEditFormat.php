@@ -14,7 +14,7 @@ use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\StateFields;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -101,7 +101,7 @@ final readonly class TaskEditFormat
         return $facts;
     }
 
-    public function on(Subject $subject): Subject
+    public function on(TaskSubject $subject): TaskSubject
     {
         foreach ($this->facts as $path => $value) {
             $subject = $subject->withField($path, $value);
@@ -152,7 +152,7 @@ final readonly class TaskEditFormat
         return count(array_filter($this->happened, static fn(Happened $one): bool => $one instanceof $kind));
     }
 
-    private function status(Subject $subject): Subject
+    private function status(TaskSubject $subject): TaskSubject
     {
         $status = $this->set['status'] ?? $subject->status;
         $subject = $status instanceof TaskStatus ? $subject->inStatus($status) : $subject;

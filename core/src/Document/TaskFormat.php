@@ -10,7 +10,7 @@ use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Follow;
 use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\StateFields;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\Offset;
 use OpenBaton\Core\Time\TimeOfDay;
 use OpenBaton\Core\Workload\Effort;
@@ -48,6 +48,9 @@ final readonly class TaskFormat
         'customer',
         'creator',
         'to_hand_on',
+        'case',
+        'stage',
+        'needed',
         'facts',
         ...self::EFFORT,
     ];
@@ -60,7 +63,7 @@ final readonly class TaskFormat
      *
      * @throws DocumentError
      */
-    public function read(Node $node, int $at): Subject
+    public function read(Node $node, int $at): TaskSubject
     {
         $node->only(self::MEMBERS);
         $facts = self::values($node->find('facts'), $this->fields, $this->roster);
@@ -71,7 +74,7 @@ final readonly class TaskFormat
         );
         $tags = $facts['task.tags'] ?? [];
 
-        return new Subject(
+        return new TaskSubject(
             $node->get('id')->line(TextLimits::ID),
             $node->find('created')?->instant() ?? $at,
             self::effort($node, $facts['task.estimate'] ?? null),
@@ -104,6 +107,9 @@ final readonly class TaskFormat
             previousHolderId: $this->person($node, 'previous_assignee'),
             sharing: $this->sharing($node),
             toHandOn: $node->find('to_hand_on')?->bool() ?? false,
+            caseId: $node->find('case')?->line(TextLimits::ID),
+            stage: $node->find('stage')?->line(TextLimits::LABEL),
+            needed: $node->find('needed')?->bool() ?? false,
         );
     }
 

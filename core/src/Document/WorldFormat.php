@@ -8,7 +8,10 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Rotation;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Rulebook\TaskCatalogue;
+use OpenBaton\Core\Subject\CaseFields;
+use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
@@ -36,6 +39,7 @@ final class WorldFormat
         'trade',
         'rulebook',
         'rotations',
+        'cases',
         'tasks',
         'work',
         'last_assigned',
@@ -56,13 +60,24 @@ final class WorldFormat
             $roster,
             taskCatalogue: $node->has('trade') ? $taskCatalogue : null,
         );
+        $ofCases = new CaseFormat($fields, $roster, $taskCatalogue->tracks);
+        $cases = array_map(
+            static fn(Node $case): CaseSubject => $ofCases->read($case, $clock),
+            Format::distinct($node->itemsOf('cases')),
+        );
         $format = new TaskFormat($fields, $roster);
         $tasks = array_values(
             array_map(
-                static fn(Node $task): Subject => $format->read($task, $clock),
+                static fn(Node $task): TaskSubject => self::inCase(
+                    $format->read($task, $clock),
+                    $task,
+                    $cases,
+                    $roster,
+                ),
                 Format::distinct($node->itemsOf('tasks')),
             ),
         );
+        $cases = array_values($cases);
 
         return new World(
             $clock,
@@ -75,10 +90,31 @@ final class WorldFormat
                 ),
             ),
             self::work($node, $roster, $clock),
-            self::events($node, $rulebook, $roster, $tasks, $clock),
+            self::events($node, $rulebook, $roster, $taskCatalogue, $tasks, $cases, $clock),
             $taskCatalogue,
             $tasks,
+            $cases,
         );
+    }
+
+    /**
+     * @param array<array-key, CaseSubject> $cases by id
+     *
+     * @throws DocumentError where there is no such case
+     */
+    private static function inCase(TaskSubject $task, Node $node, array $cases, Roster $roster): TaskSubject
+    {
+        if (isset($cases[$task->id])) {
+            throw $node->get('id')->fail('A case has this id.');
+        }
+        if ($task->caseId === null) {
+            return $task;
+        }
+        $case = $cases[$task->caseId] ?? throw $node->get('case')->fail('There is no case "{id}".', id: $task->caseId);
+
+        return $task
+            ->inCase($case->id, $task->stage ?? $case->stage(), $task->needed)
+            ->seeing(CaseFields::ofCase($case, $roster->house->zone()));
     }
 
     private static function rotation(Node $node, Roster $roster): Rotation
@@ -155,13 +191,21 @@ final class WorldFormat
     }
 
     /**
-     * @param list<Subject> $tasks
+     * @param list<TaskSubject> $tasks
+     * @param list<CaseSubject> $cases
      *
      * @return list<Happening>
      */
-    private static function events(Node $node, Rulebook $rulebook, Roster $roster, array $tasks, int $clock): array
-    {
-        $format = new HappeningFormat($roster, $rulebook, $tasks, $clock);
+    private static function events(
+        Node $node,
+        Rulebook $rulebook,
+        Roster $roster,
+        TaskCatalogue $catalogue,
+        array $tasks,
+        array $cases,
+        int $clock,
+    ): array {
+        $format = new HappeningFormat($roster, $rulebook, $catalogue, $tasks, $cases, $clock);
         $events = [];
         foreach (Format::distinct($node->get('events')->items()) as $id => $item) {
             $events[] = $format->read((string) $id, $item);

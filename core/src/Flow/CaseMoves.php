@@ -16,6 +16,7 @@ final readonly class CaseMoves
      * @param int         $at      instant
      * @param string|null $reason  null, or blank: none is given
      * @param bool        $mayPass a lead
+     * @param bool        $byRule  it says by itself why it goes backwards
      */
     public function move(
         Stays $stays,
@@ -24,6 +25,7 @@ final readonly class CaseMoves
         int $at,
         ?string $reason = null,
         bool $mayPass = false,
+        bool $byRule = false,
     ): Moved {
         $from = $stays->current()->stage;
         $said = trim((string) $reason) !== '';
@@ -33,7 +35,7 @@ final readonly class CaseMoves
             $from === $to => MoveRefusal::ThereAlready,
             !$this->track->takes($to) => MoveRefusal::NoStage,
             $closed !== [] && !$mayPass => MoveRefusal::GateClosed,
-            !$said && ($closed !== [] || !$this->track->isForwards($from, $to)) => MoveRefusal::WantsReason,
+            !$said && !$byRule && ($closed !== [] || !$this->track->isForwards($from, $to)) => MoveRefusal::WantsReason,
             default => null,
         };
 

@@ -14,6 +14,8 @@ final readonly class Stage
      * @param list<Gate> $leave  what must hold to leave it forwards
      * @param list<Gate> $enter  what must hold to enter it from before
      * @param bool       $retired no case comes here any more
+     * @param Movers     $movers  who may move a case out of it
+     * @param string|null $guide  id of how it is done
      */
     public function __construct(
         public string $key,
@@ -22,5 +24,7 @@ final readonly class Stage
         public array $leave = [],
         public array $enter = [],
         public bool $retired = false,
+        public Movers $movers = new Movers(),
+        public ?string $guide = null,
     ) {}
 }

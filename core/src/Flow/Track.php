@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Flow;
 
+use OpenBaton\Core\Criteria\Expression;
+use OpenBaton\Core\Flow\Gate\CriteriaHold;
 use OpenBaton\Core\Flow\Gate\Gate;
 use OpenBaton\Core\Flow\Gate\Missing;
 use OpenBaton\Core\Refusal;
@@ -17,9 +19,15 @@ final readonly class Track
     /**
      * @param non-empty-list<Stage>    $stages
      * @param array<array-key, string> $outcomes label by code
+     * @param bool                     $ownerTakesTasks a new owner takes over the open tasks that the one before held
      */
-    public function __construct(public string $id, public string $name, public array $stages, public array $outcomes)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $stages,
+        public array $outcomes,
+        public bool $ownerTakesTasks = false,
+    ) {
         $places = array_flip(array_map(static fn(Stage $stage): string => $stage->key, $stages));
         if (count($places) < count($stages)) {
             throw new Refusal('Two stages of the track have one key.');
@@ -40,6 +48,12 @@ final readonly class Track
         }
 
         return $this->stages[0];
+    }
+
+    /** @return string|null null: it has no such stage */
+    public function stageName(string $key): ?string
+    {
+        return isset($this->places[$key]) ? $this->stages[$this->places[$key]]->name : null;
     }
 
     public function has(string $stage): bool
@@ -87,6 +101,18 @@ final readonly class Track
         }
 
         return array_values(array_filter($closed));
+    }
+
+    /** @return iterable<Expression> what its gates ask */
+    public function criteria(): iterable
+    {
+        foreach ($this->stages as $stage) {
+            foreach ([...$stage->leave, ...$stage->enter] as $gate) {
+                if ($gate instanceof CriteriaHold) {
+                    yield $gate->only->criteria;
+                }
+            }
+        }
     }
 
     private static function gates(Stage $stage, bool $leaving, CaseView $case): ?ClosedGate

@@ -13,7 +13,7 @@ use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadView;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -57,7 +57,7 @@ final readonly class ToLevel
      *
      * @return list<Movable> one for each of them whose time it takes
      */
-    public function of(Subject $task, ?Give $give): array
+    public function of(TaskSubject $task, ?Give $give): array
     {
         $item = $task->asWork();
         $whose = array_values(array_intersect($item->loads(), $this->people));
@@ -77,7 +77,7 @@ final readonly class ToLevel
         return $movables;
     }
 
-    private function isMovable(Subject $task): bool
+    private function isMovable(TaskSubject $task): bool
     {
         return ($task->status === TaskStatus::New || ($this->working && $task->status === TaskStatus::Working)) &&
             $task->sharing === null &&
@@ -87,7 +87,7 @@ final readonly class ToLevel
     }
 
     /** @return list<string> today's holder first */
-    private function eligible(Subject $task, ?Give $give, string $holder): array
+    private function eligible(TaskSubject $task, ?Give $give, string $holder): array
     {
         $give = $give?->seat === SeatName::Holder ? $give : $this->wouldGive($task);
         $pool = $give === null ? $this->takers : $this->objections->pool($task, $give, $this->at);
@@ -101,7 +101,7 @@ final readonly class ToLevel
         return [$holder, ...array_values($others)];
     }
 
-    private function isWithin(Person $person, Give $give, Subject $task): bool
+    private function isWithin(Person $person, Give $give, TaskSubject $task): bool
     {
         $load = new LoadView(Work::of([]), $this->book, $this->at, $task);
         foreach ($give->limits as $limit) {
@@ -114,7 +114,7 @@ final readonly class ToLevel
     }
 
     /** How the first rule gives that would place the task now, were it new. */
-    private function wouldGive(Subject $task): ?Give
+    private function wouldGive(TaskSubject $task): ?Give
     {
         $new = $task->heldBy(null);
         $arrival = new ChangeSet(

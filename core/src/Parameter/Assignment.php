@@ -10,13 +10,21 @@ use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Rulebook\FieldValue;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\StateFields;
 
-/** A field that the house has added, with a value for it; of tasks, or of people. */
+/** A field that the house has added, with a value for it; of tasks and cases, or of people. */
 final readonly class Assignment implements ParameterType
 {
-    /** Fields that every task has and that are not set as others are. */
-    private const FIXED = ['task.kind', 'task.title', 'task.source', 'task.details'];
+    /** Fields that every task and every case has and that are not set as others are. */
+    private const FIXED = [
+        'task.kind',
+        'task.title',
+        'task.source',
+        'task.details',
+        CaseFields::NUMBER,
+        CaseFields::TITLE,
+    ];
 
     public function __construct(private bool $ofPeople = false) {}
 
@@ -41,7 +49,7 @@ final readonly class Assignment implements ParameterType
         $path = $node->line(TextLimits::ID);
         $field = $context->fields->find($path);
 
-        return $field !== null && self::isSettable($path)
+        return $field !== null && (self::isSettable($path) || self::isSettableOfCase($path))
             ? $field
             : throw $node->fail('"{path}" is not a field whose value can be set.', path: $path);
     }
@@ -54,9 +62,18 @@ final readonly class Assignment implements ParameterType
             throw $node->fail('There is no field "{path}" of people.', path: $path);
     }
 
+    /** Whether it is a field of cases whose value can be set. */
+    public static function isSettableOfCase(string $path): bool
+    {
+        return str_starts_with($path, CaseFields::PREFIX) &&
+            !isset(CaseFields::TYPES[$path]) &&
+            !in_array($path, self::FIXED, true);
+    }
+
+    /** Whether it is a field of tasks whose value can be set. */
     public static function isSettable(string $path): bool
     {
-        return str_starts_with($path, 'task.') &&
+        return str_starts_with($path, StateFields::PREFIX) &&
             !isset(StateFields::TYPES[$path]) &&
             !in_array($path, self::FIXED, true);
     }

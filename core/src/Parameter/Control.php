@@ -13,6 +13,7 @@ enum Control: string
     case Assignment = 'assignment';
     case Checklist = 'checklist';
     case Choice = 'choice';
+    case Condition = 'condition';
     case Date = 'date';
     case Field = 'field';
     case FieldChange = 'field_change';
@@ -21,6 +22,7 @@ enum Control: string
     case MergedText = 'merged_text';
     case Minutes = 'minutes';
     case Offset = 'offset';
+    case Option = 'option';
     case Part = 'part';
     case PeopleOrTeam = 'people_or_team';
     case Person = 'person';

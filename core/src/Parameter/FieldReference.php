@@ -9,13 +9,13 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Rulebook\RuleContext;
 
-/** The path of a field of a certain type. */
+/** The path of a field of a certain type, or of any. */
 final readonly class FieldReference implements ParameterType
 {
     use PlainValue;
 
-    /** @param FieldType $of the type that it must have */
-    public function __construct(private FieldType $of) {}
+    /** @param FieldType|null $of the type that it must have; null: any */
+    public function __construct(private ?FieldType $of) {}
 
     public static function control(): Control
     {
@@ -26,9 +26,12 @@ final readonly class FieldReference implements ParameterType
     {
         $path = $node->line(TextLimits::ID);
 
-        return $context->fields->find($path)?->type === $this->of
+        $field = $context->fields->find($path);
+
+        return $field !== null && ($this->of === null || $field->type === $this->of)
             ? $path
             : throw match ($this->of) {
+                null => $node->fail('There is no field "{path}".', path: $path),
                 FieldType::Person => $node->fail('"{path}" is not a field that holds a person.', path: $path),
                 default => $node->fail(
                     '"{path}" is not a field of the type "{type}".',
@@ -45,6 +48,6 @@ final readonly class FieldReference implements ParameterType
 
     public function bounds(): array
     {
-        return ['of' => $this->of->value];
+        return $this->of === null ? [] : ['of' => $this->of->value];
     }
 }

@@ -24,7 +24,7 @@ final readonly class TaskKindReference implements ParameterType
     {
         $kind = $node->line(TextLimits::ID);
 
-        return isset($context->fields->find(self::FIELD)?->options[$kind])
+        return isset($context->anyField(self::FIELD)?->options[$kind])
             ? $kind
             : throw $node->fail('There is no kind of task "{kind}".', kind: $kind);
     }

@@ -9,6 +9,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Passing;
@@ -39,7 +40,7 @@ final readonly class Decision
      * @param array<int, list<Effect>> $effectsOf by position of the rule, in the order of the rulebook
      * @param Rotation|null       $rotation   after the turn that was taken
      * @param Seat                $filled     who is in the seat that was decided upon, or may take it
-     * @param Subject             $after      the task as the decision leaves it
+     * @param Subject              $after      its subject as the decision leaves it
      */
     public function __construct(
         public ChangeSet $change,
@@ -103,7 +104,7 @@ final readonly class Decision
     }
 
     /**
-     * The decision on a task that has changed since it was made: whoever got it,
+     * The decision on a subject that has changed since it was made: whoever got it,
      * and the effects.
      */
     public function appliedTo(Subject $subject): Subject
@@ -126,7 +127,17 @@ final readonly class Decision
         return $subject;
     }
 
-    /** The task as the decision leaves it. */
+    /** The case of its task, with the effects. */
+    public function appliedToCase(CaseSubject $case): CaseSubject
+    {
+        foreach ($this->effects as $effect) {
+            $case = $effect->on($case);
+        }
+
+        return $case;
+    }
+
+    /** Its subject as the decision leaves it. */
     public function subjectAfter(): Subject
     {
         return $this->after;
@@ -159,10 +170,14 @@ final readonly class Decision
     /** The work of everybody once the task is where it goes. */
     public function workAfter(Work $work): Work
     {
+        $item = $this->after->asWork();
+        if ($item === null) {
+            return $work;
+        }
         $new = Passing::came($this->change->after->holderIds(), $this->after->holderIds());
 
         return $work
-            ->after($this->change->isArrival() ? null : $this->change->after->asWork(), $this->after->asWork())
+            ->after($this->change->isArrival() ? null : $this->change->after->asWork(), $item)
             ->assigned(array_fill_keys($new, $this->change->at));
     }
 

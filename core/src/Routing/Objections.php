@@ -8,7 +8,7 @@ use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Subject\ChangeFacts;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\LoadView;
 
 /** What stands against people who would get a task by hand, by the rule that gives such tasks. */
@@ -49,7 +49,7 @@ final readonly class Objections
     }
 
     /** @return list<string> ids of those whom the rule chooses from */
-    public function pool(Subject $task, Give $give, int $at): array
+    public function pool(TaskSubject $task, Give $give, int $at): array
     {
         return Membership::ids($give->pool->members($this->roster, $this->facts->of($task, $task, $at)));
     }

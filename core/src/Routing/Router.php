@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Routing;
 
+use OpenBaton\Core\Criteria\Lookups;
+use OpenBaton\Core\Flow\CaseAtHand;
+use OpenBaton\Core\Flow\Track;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
@@ -15,7 +18,7 @@ use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
-use OpenBaton\Core\Subject\Effect\ReachesTasks;
+use OpenBaton\Core\Subject\Effect\ReachesOthers;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadView;
@@ -41,14 +44,26 @@ final readonly class Router
         public CompiledRulebook $rulebook,
         private TaskCatalogue $taskCatalogue = new TaskCatalogue(),
     ) {
-        $this->facts = new ChangeFacts($roster, $rulebook->lookups->and($roster->lookups));
+        $lookups = $rulebook->lookups->and($roster->lookups);
+        foreach ($taskCatalogue->tracks as $track) {
+            $lookups = $lookups->and(Lookups::of($track->criteria()));
+        }
+        $this->facts = new ChangeFacts($roster, $lookups);
         $this->search = new Search($roster);
         $this->book = new LoadBook($roster);
     }
 
-    /** @param array<array-key, true> $acted ids of rules that have acted on this task in this chain: they act once */
-    public function decide(ChangeSet $change, Work $work, Rotations $rotations, array $acted = []): Decision
-    {
+    /**
+     * @param array<array-key, true> $acted ids of rules that have acted on its subject in this chain: they act once
+     * @param CaseAtHand|null        $case  that it is about, or its task belongs to, where rules may act on it
+     */
+    public function decide(
+        ChangeSet $change,
+        Work $work,
+        Rotations $rotations,
+        array $acted = [],
+        ?CaseAtHand $case = null,
+    ): Decision {
         $load = new LoadView($work, $this->book, $change->at, $change->after);
         $attempts = $acting = $heldBack = [];
         $decidedBy = null;
@@ -78,10 +93,24 @@ final readonly class Router
             $acting[] = $position;
         }
 
-        return $this->decision($change, $attempts, $acting, $heldBack, $decidedBy, $seat);
+        return $this->decision($change, $attempts, $acting, $heldBack, $decidedBy, $seat, $case);
     }
 
-    /** The task with its due date and its texts where what they follow puts them. */
+    /** @return array<array-key, Track> of cases, by id */
+    public function tracks(): array
+    {
+        return $this->taskCatalogue->tracks;
+    }
+
+    /**
+     * With all that follows something else where that puts it: the due date and the texts of a task.
+     *
+     * @template T of Subject
+     *
+     * @param T $subject
+     *
+     * @return T
+     */
     public function settled(Subject $subject): Subject
     {
         return $subject->settled($this->roster->house, $this->taskCatalogue->words);
@@ -127,13 +156,20 @@ final readonly class Router
         array $heldBack,
         ?int $decidedBy,
         Seat $seat,
+        ?CaseAtHand $case,
     ): Decision {
         $subject = $decidedBy === null ? $change->after : $seat->on($change->after);
         $effects = [];
         foreach ($acting as $position) {
             $rule = $this->rulebook->rulebook->rules[$position];
             if ($change->letsFollow($rule->id)) {
-                [$subject, $effects[$position]] = $this->follow($rule->followUps, $change, $subject, $rule->id);
+                [$subject, $effects[$position], $case] = $this->follow(
+                    $rule->followUps,
+                    $change,
+                    $subject,
+                    $rule->id,
+                    $case,
+                );
             }
         }
 
@@ -156,25 +192,43 @@ final readonly class Router
      * @param list<FollowUp> $followUps
      * @param string|null    $ruleId    of the rule whose they are; null: a person's doing
      *
-     * @return array{Subject, list<Effect>} the task after the follow-ups, each of which sees what those before it did
+     * @template T of Subject
+     *
+     * @param T $subject
+     *
+     * @return array{T, list<Effect>, CaseAtHand|null} it and the case after the follow-ups, each of which sees what
+     *     those before it did
      */
-    public function follow(array $followUps, ChangeSet $change, Subject $subject, ?string $ruleId = null): array
-    {
+    public function follow(
+        array $followUps,
+        ChangeSet $change,
+        Subject $subject,
+        ?string $ruleId = null,
+        ?CaseAtHand $case = null,
+    ): array {
         $effects = [];
         foreach ($followUps as $followUp) {
-            $effect = $followUp->effect(new Situation($change, $subject, $this->roster, $this->taskCatalogue, $ruleId));
+            $effect = $followUp->effect(
+                new Situation($change, $subject, $this->roster, $this->taskCatalogue, $ruleId, $case),
+            );
             if ($effect !== null) {
                 $effects[] = $effect;
                 $subject = $this->settled($effect->on($subject));
+                $case = $case?->after($effect);
             }
         }
 
-        return [$subject, $effects];
+        return [$subject, $effects, $case];
     }
 
-    /** Whether a rule that has acted already would change the task once more: then it goes round. */
-    public function wouldChange(Rule $rule, ChangeSet $change, Rotations $rotations, Work $work): bool
-    {
+    /** Whether a rule that has acted already would change the task, or the case, once more: then it goes round. */
+    public function wouldChange(
+        Rule $rule,
+        ChangeSet $change,
+        Rotations $rotations,
+        Work $work,
+        ?CaseAtHand $case = null,
+    ): bool {
         $subject = $change->after;
         $give = $rule->givesOn($change);
         if ($give !== null) {
@@ -182,12 +236,13 @@ final readonly class Router
             $attempt = $this->search->attempt($give, $change, $rotations, $load);
             $subject = $attempt->decides() ? Seat::filledBy($attempt, $give->seat, $change)->on($subject) : $subject;
         }
-        [$subject, $effects] = $this->follow($rule->followUps, $change, $subject, $rule->id);
+        [$subject, $effects, $after] = $this->follow($rule->followUps, $change, $subject, $rule->id, $case);
 
         return !$subject->equals($change->after) ||
+            ($case !== null && $after?->case->equals($case->case) === false) ||
             array_filter(
                 $effects,
-                static fn(Effect $effect): bool => $effect instanceof ReachesTasks && $effect->accumulates(),
+                static fn(Effect $effect): bool => $effect instanceof ReachesOthers && $effect->accumulates(),
             ) !== [];
     }
 }

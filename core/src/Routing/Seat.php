@@ -9,6 +9,7 @@ use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Who is in a seat of the task after a decision, or may take it. */
 final readonly class Seat
@@ -51,33 +52,40 @@ final readonly class Seat
     }
 
     /** How it is where no rule decides. */
-    public static function asItIs(Subject $subject, SeatName $name = SeatName::Holder): self
+    public static function asItIs(Subject $subject, ?SeatName $name = null): self
     {
+        $name ??= $subject::mainSeat();
         $occupant = $subject->occupant($name);
+        $isMain = $name !== SeatName::Reviewer;
 
         return new self(
             $name,
             match (true) {
                 $occupant !== null => Outcome::Kept,
-                $name === SeatName::Holder && $subject->openTo !== [] => Outcome::Open,
+                $isMain && $subject->openTo !== [] => Outcome::Open,
                 default => Outcome::Unplaced,
             },
             $occupant,
-            $name === SeatName::Holder ? $subject->openTo : [],
-            sharing: $name === SeatName::Holder ? $subject->sharing : null,
+            $isMain ? $subject->openTo : [],
+            sharing: $isMain && $subject instanceof TaskSubject ? $subject->sharing : null,
         );
     }
 
+    /**
+     * @template T of Subject
+     *
+     * @param T $subject
+     *
+     * @return T
+     */
     public function on(Subject $subject): Subject
     {
         return match (true) {
             // Whoever keeps it keeps it as they had it.
             $this->outcome === Outcome::Kept => $subject,
-            $this->name === SeatName::Reviewer => $subject->reviewedBy($this->personId, $this->covering),
-            $this->personId !== null && $this->sharing !== null => $subject->heldTogether(
-                [$this->personId, ...$this->sharing->withIds],
-                $this->sharing->doTogether,
-            ),
+            $this->name === SeatName::Reviewer => $subject->seated($this->name, $this->personId, $this->covering),
+            $subject instanceof TaskSubject && $this->personId !== null && $this->sharing !== null
+                => $subject->heldTogether([$this->personId, ...$this->sharing->withIds], $this->sharing->doTogether),
             default => $subject->heldBy($this->personId, $this->openTo, $this->covering),
         };
     }

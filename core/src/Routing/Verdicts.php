@@ -9,6 +9,7 @@ use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Subject\Trigger;
 
 /**
@@ -80,7 +81,9 @@ final readonly class Verdicts
             in_array($position, $this->followedUp, true) => Verdict::FollowedUp,
             in_array($position, $this->heldBack, true) => Verdict::ActedAlready,
             !$rule->active => Verdict::Paused,
-            $this->onlyFor !== null && $this->onlyFor !== $rule->id => Verdict::NotThisEvent,
+            $rule->about() !== ($this->change?->after::kind() ?? SubjectKind::Task),
+            $this->onlyFor !== null && $this->onlyFor !== $rule->id
+                => Verdict::NotThisEvent,
             !in_array(Trigger::APPLIED, $this->occasions, true) &&
                 array_intersect(
                     array_map(static fn(EventKind $event): string => $event::kind(), $rule->events),

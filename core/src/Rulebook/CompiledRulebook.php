@@ -16,22 +16,28 @@ final class CompiledRulebook
     /** @var array<int, CompiledCriteria> by position of the rule */
     private array $criteria = [];
 
-    /** @param array<class-string<EventKind>, RuleIndex> $indexes by kind of event */
+    /**
+     * @param array<string, array<class-string<EventKind>, RuleIndex>> $indexes by what the rules are about, and kind of
+     *     event
+     * @param array<string, list<Rule>> $active by what they are about
+     */
     private function __construct(
         public readonly string $version,
         public readonly Rulebook $rulebook,
         private readonly array $indexes,
+        private readonly array $active,
         public readonly Lookups $lookups,
     ) {}
 
     /** @param Rulebook $rulebook read and found right */
     public static function compile(Rulebook $rulebook, string $version): self
     {
-        $byEvent = [];
+        $byEvent = $active = [];
         foreach ($rulebook->rules as $position => $rule) {
             if ($rule->active) {
+                $active[$rule->about()->value][] = $rule;
                 foreach ($rule->events as $event) {
-                    $byEvent[$event::class][$position] = $rule;
+                    $byEvent[$rule->about()->value][$event::class][$position] = $rule;
                 }
             }
         }
@@ -39,7 +45,14 @@ final class CompiledRulebook
         return new self(
             $version,
             $rulebook,
-            array_map(static fn(array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields), $byEvent),
+            array_map(
+                static fn(array $kinds): array => array_map(
+                    static fn(array $rules): RuleIndex => RuleIndex::of($rules, $rulebook->fields),
+                    $kinds,
+                ),
+                $byEvent,
+            ),
+            $active,
             Lookups::ofRulebook($rulebook),
         );
     }
@@ -90,10 +103,10 @@ final class CompiledRulebook
         if ($change->isTriggeredAs(Trigger::APPLIED)) {
             return true;
         }
-        foreach ($this->indexes as $kind => $index) {
+        foreach ($this->indexesOf($change) as $kind => $index) {
             if ($kind::occasion($change)) {
-                foreach ($this->rulebook->rules as $rule) {
-                    if ($rule->active && $rule->isValidAt($change->at) && $rule->listensTo($change)) {
+                foreach ($this->active[$change->after::kind()->value] ?? [] as $rule) {
+                    if ($rule->isValidAt($change->at) && $rule->listensTo($change)) {
                         return true;
                     }
                 }
@@ -112,13 +125,19 @@ final class CompiledRulebook
             return [Trigger::APPLIED];
         }
         $kinds = [];
-        foreach (array_keys($this->indexes) as $kind) {
+        foreach (array_keys($this->indexesOf($change)) as $kind) {
             if ($kind::occasion($change)) {
                 $kinds[] = $kind::kind();
             }
         }
 
         return $kinds;
+    }
+
+    /** @return array<class-string<EventKind>, RuleIndex> of the rules that are about its subject, by kind of event */
+    private function indexesOf(ChangeSet $change): array
+    {
+        return $this->indexes[$change->after::kind()->value] ?? [];
     }
 
     /** @return list<int> positions in ascending order */
@@ -133,7 +152,7 @@ final class CompiledRulebook
             );
         }
         $found = [];
-        foreach ($this->indexes as $kind => $index) {
+        foreach ($this->indexesOf($change) as $kind => $index) {
             if ($kind::occasion($change)) {
                 $found[] = $index->find($change->facts);
             }

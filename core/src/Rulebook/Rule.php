@@ -7,10 +7,11 @@ namespace OpenBaton\Core\Rulebook;
 use InvalidArgumentException;
 use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Rulebook\Event\EventKind;
+use OpenBaton\Core\Rulebook\Event\OfEither;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Subject\Trigger;
-use OpenBaton\Core\Workload\TaskStatus;
 
 /** When · if · give to · otherwise · then. */
 final readonly class Rule
@@ -42,9 +43,29 @@ final readonly class Rule
                 'A rule gives the task to somebody or has follow-ups; this one does neither.',
             );
         }
+        foreach ($events as $event) {
+            if (self::aboutOf($event) !== self::aboutOf($events[0])) {
+                throw new InvalidArgumentException('A rule is about tasks or about cases: its events are about both.');
+            }
+        }
         if ($validFrom !== null && $validUntil !== null && $validUntil <= $validFrom) {
             throw new InvalidArgumentException('A rule is valid from a moment until a later one.');
         }
+    }
+
+    /** What it is about, by its events. */
+    public function about(): SubjectKind
+    {
+        return self::aboutOf($this->events[0]);
+    }
+
+    public static function aboutOf(EventKind $event): SubjectKind
+    {
+        return match (true) {
+            $event instanceof OfEither => $event->about(),
+            $event instanceof CaseOnly => SubjectKind::Matter,
+            default => SubjectKind::Task,
+        };
     }
 
     /** @param class-string<EventKind> $kind of events, any of which it may wait for */
@@ -56,7 +77,7 @@ final readonly class Rule
     /** Whether it waits for what a change set raises. */
     public function listensTo(ChangeSet $change): bool
     {
-        if (!$change->isFor($this->id)) {
+        if ($this->about() !== $change->after::kind() || !$change->isFor($this->id)) {
             return false;
         }
         if ($change->isTriggeredAs(Trigger::APPLIED)) {
@@ -72,18 +93,18 @@ final readonly class Rule
     }
 
     /**
-     * To whom it gives on a change set. What was placed by hand stays where it is, what is done or dropped is given to
-     * nobody, and only what is in review has a reviewer.
+     * To whom it gives on a change set. What was placed by hand stays where it is, and what is no longer open is given
+     * to nobody.
      *
      * @return Give|null null: it only carries follow-ups there and does not stop the search
      */
     public function givesOn(ChangeSet $change): ?Give
     {
-        $status = $change->after->status;
         $gives =
+            $this->give !== null &&
             !$change->placed &&
-            $status->isOpen() &&
-            ($this->give?->seat === SeatName::Holder || $status === TaskStatus::InReview);
+            $change->after->isOpen() &&
+            $change->after->hasSeat($this->give->seat);
 
         return $gives ? $this->give : null;
     }

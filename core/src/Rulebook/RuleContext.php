@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook;
 
+use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** What rules are read against: the kinds of parts there are, and what the house has that they may name. */
 final readonly class RuleContext
@@ -13,11 +15,27 @@ final readonly class RuleContext
     /**
      * @param Roster|null        $roster        null: whom and what the rules name is not checked
      * @param TaskCatalogue|null $taskCatalogue likewise
+     * @param FieldCatalogue|null $all          of whatever there is, where $fields are those of one kind of subject
      */
     public function __construct(
         public KindRegistry $kinds,
         public FieldCatalogue $fields,
         public ?Roster $roster = null,
         public ?TaskCatalogue $taskCatalogue = null,
+        private ?FieldCatalogue $all = null,
     ) {}
+
+    /** A field of whatever there is, the tasks that a rule about cases makes among it. */
+    public function anyField(string $path): ?Field
+    {
+        return ($this->all ?? $this->fields)->find($path);
+    }
+
+    /** What rules about one kind of subject are read against: a case has no task whose fields they may name. */
+    public function about(SubjectKind $about): self
+    {
+        return $about === SubjectKind::Task
+            ? $this
+            : new self($this->kinds, $this->fields->withoutTasks(), $this->roster, $this->taskCatalogue, $this->fields);
+    }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook;
 
-/** Every kind of part of a rule, by the family it belongs to, in the order in which they are offered. */
+use OpenBaton\Core\Flow\Gate;
+
+/** Every kind of part of rules and tracks, by the family it belongs to, in the order in which they are offered. */
 final class StandardKinds
 {
     /** @var array<string, list<class-string<Part>>> by family */
@@ -28,6 +30,11 @@ final class StandardKinds
             Event\DateReached::class,
             Event\Schedule::class,
             Event\Pressed::class,
+            Event\CaseOpens::class,
+            Event\StageBecomes::class,
+            Event\StageLeft::class,
+            Event\OwnerChanges::class,
+            Event\CaseCloses::class,
         ],
         'pool' => [
             Pool\TeamMembers::class,
@@ -87,6 +94,16 @@ final class StandardKinds
             FollowUp\Watch::class,
             FollowUp\Tell::class,
             FollowUp\Message::class,
+            FollowUp\MoveStage::class,
+            FollowUp\OpenCase::class,
+            FollowUp\CloseCase::class,
+            FollowUp\GiveCase::class,
+        ],
+        'gate' => [
+            Gate\NeededWorkDone::class,
+            Gate\FieldFilled::class,
+            Gate\CriteriaHold::class,
+            Gate\ApprovalGiven::class,
         ],
     ];
 }

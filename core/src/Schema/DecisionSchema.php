@@ -30,7 +30,6 @@ final readonly class DecisionSchema
         $properties = [
             'event' => self::TEXT,
             'kind' => ['enum' => array_keys($this->kinds->of(Family::Event))],
-            'task' => self::TEXT,
             'at' => self::TEXT,
             'rulebook_version' => self::TEXT,
             'outcome' => ['enum' => array_column(Outcome::cases(), 'value')],
@@ -57,6 +56,8 @@ final readonly class DecisionSchema
             'facts' => ['description' => 'The values that criteria saw, by field path.', 'type' => 'object'],
         ];
         $more = [
+            'task' => self::TEXT + ['description' => 'What it is about, or else the case.'],
+            'case' => self::TEXT + ['description' => 'What it is about, or else the task.'],
             'kinds' => [
                 'description' => 'Where the change raised several kinds of event, all that rules wait for.',
                 'type' => 'array',
@@ -94,6 +95,7 @@ final readonly class DecisionSchema
             'required' => array_keys($properties),
             'additionalProperties' => false,
             'properties' => $properties + $more,
+            'oneOf' => [['required' => ['task']], ['required' => ['case']]],
         ];
     }
 

@@ -14,7 +14,6 @@ use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
-use OpenBaton\Core\Rulebook\Part;
 use OpenBaton\Core\Rulebook\SeatName;
 
 /** The JSON Schema of a rulebook, from what the kinds of parts declare of themselves. */
@@ -57,40 +56,18 @@ final readonly class RulebookSchema
             'criteria' => $this->criteria(),
             'give' => $this->give(),
         ];
-        foreach (Family::cases() as $family) {
+        foreach (Family::ofRules() as $family) {
             $definitions[$family->value] = [
-                'oneOf' => array_map($this->part(...), array_values($this->kinds->of($family))),
+                'oneOf' => array_map(PartSchema::of(...), array_values($this->kinds->of($family))),
             ];
         }
 
         $definitions['happened'] = [
             'description' => 'Kinds of event that happen by themselves, in a world: with all that there is of them.',
-            'oneOf' => array_map($this->part(...), array_values($this->kinds->happening())),
+            'oneOf' => array_map(PartSchema::of(...), array_values($this->kinds->happening())),
         ];
 
         return $definitions;
-    }
-
-    /**
-     * @param class-string<Part> $class
-     *
-     * @return array<string, mixed>
-     */
-    private function part(string $class): array
-    {
-        $required = ['kind'];
-        $properties = ['kind' => ['const' => $class::kind()]];
-        foreach ($class::parameters() as $parameter) {
-            $schema = $parameter->type->schema();
-            if ($parameter->required) {
-                $required[] = $parameter->name;
-            } elseif ($parameter->default !== null) {
-                $schema['default'] = $parameter->type->write($parameter->default);
-            }
-            $properties[$parameter->name] = $schema;
-        }
-
-        return Shape::object($properties, $required);
     }
 
     /** @return array<string, mixed> */

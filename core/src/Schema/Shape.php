@@ -23,4 +23,13 @@ final class Shape
                 'properties' => $properties,
             ];
     }
+
+    /** @return array<string, mixed> */
+    public static function values(): array
+    {
+        return [
+            'description' => 'Values by field path, of the types that the rulebook\'s fields say.',
+            'type' => 'object',
+        ];
+    }
 }

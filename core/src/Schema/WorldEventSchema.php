@@ -11,6 +11,8 @@ final class WorldEventSchema
 {
     private const TEXT = ['$ref' => '#/$defs/text'];
 
+    private const RULE = ['task' => self::TEXT, 'case' => self::TEXT, 'rule' => self::TEXT];
+
     /** @return array<string, mixed> */
     public static function all(): array
     {
@@ -31,14 +33,12 @@ final class WorldEventSchema
                     ),
                     self::event('customer_changes', [
                         'customer' => self::TEXT,
-                        'facts' => [
-                            'description' => 'Values by field path, of the types that the rulebook\'s fields say.',
-                            'type' => 'object',
-                        ],
+                        'facts' => Shape::values(),
                     ]),
-                    self::event('pressed', ['task' => self::TEXT, 'rule' => self::TEXT]),
-                    self::event('rule_applied', ['task' => self::TEXT, 'rule' => self::TEXT]),
+                    self::event('pressed', self::RULE, ['task', 'case']),
+                    self::event('rule_applied', self::RULE, ['task', 'case']),
                     self::event('tick', []),
+                    ...WorldCaseSchema::events(),
                 ],
             ],
         ];
@@ -50,7 +50,7 @@ final class WorldEventSchema
      *
      * @return array<string, mixed>
      */
-    private static function event(string $kind, array $members, array $optional = []): array
+    public static function event(string $kind, array $members, array $optional = []): array
     {
         return Shape::object(
             ['id' => self::TEXT, 'kind' => ['const' => $kind], 'at' => ['$ref' => '#/$defs/at']] + $members,

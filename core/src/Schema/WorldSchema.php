@@ -42,7 +42,7 @@ final class WorldSchema
             'clock' => self::INSTANT,
             'roster' => ['$ref' => 'https://openbaton.example/formats/roster.schema.json'],
             'trade' =>
-                ['description' => 'What the house makes tasks of.'] +
+                ['description' => 'What the house makes tasks and cases of.'] +
                 Shape::object([
                     'kinds' => [
                         'type' => 'array',
@@ -51,10 +51,11 @@ final class WorldSchema
                                 'id' => self::TEXT,
                                 'name' => self::TEXT,
                                 'usual_effort' => ['$ref' => '#/$defs/duration'],
-                                'defaults' => [
-                                    'description' =>
-                                        'Values by field path, of the types that the rulebook\'s fields say.',
-                                    'type' => 'object',
+                                'defaults' => Shape::values(),
+                                'needed' => [
+                                    'description' => 'For the stage of its case.',
+                                    'type' => 'boolean',
+                                    'default' => false,
                                 ],
                             ],
                             ['id', 'name'],
@@ -75,6 +76,7 @@ final class WorldSchema
                             ['id', 'name', 'items'],
                         ),
                     ],
+                    'tracks' => ['type' => 'array', 'items' => ['$ref' => RulebookSchema::BASE . 'track.schema.json']],
                 ]),
             'rulebook' => ['$ref' => 'https://openbaton.example/formats/rulebook.schema.json'],
             'rotations' => [
@@ -111,6 +113,11 @@ final class WorldSchema
                 'description' => 'Those that are there at the beginning, with their whole state.',
                 'type' => 'array',
                 'items' => ['$ref' => '#/$defs/task'],
+            ],
+            'cases' => [
+                'description' => 'Likewise; tasks name them.',
+                'type' => 'array',
+                'items' => ['$ref' => '#/$defs/case'],
             ],
             'work' => [
                 'type' => 'array',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Schema;
 
+use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -37,7 +38,7 @@ final class WorldTaskSchema
             'duration' => [
                 'description' => 'ISO 8601 in hours and minutes.',
                 'type' => 'string',
-                'pattern' => '^PT(?=\\d)(\\d{1,5}H)?(\\d{1,6}M)?$',
+                'pattern' => Duration::PATTERN,
             ],
             'priority' => [
                 'enum' => array_column(Priority::cases(), 'value'),
@@ -56,7 +57,7 @@ final class WorldTaskSchema
                 'type' => 'string',
                 'pattern' => '^([01]\\d|2[0-3]):[0-5]\\d$',
             ],
-        ] + ['task' => self::task(), 'edit' => self::edit()];
+        ] + ['task' => self::task(), 'edit' => self::edit(), 'case' => WorldCaseSchema::case()];
     }
 
     /** @return array<string, mixed> */
@@ -126,15 +127,19 @@ final class WorldTaskSchema
                 'watchers' => self::TEXTS,
                 'customer' => self::TEXT,
                 'creator' => self::TEXT,
+                'case' => self::TEXT,
+                'stage' => self::TEXT + ['description' => 'Of its case in which it was made, by key.'],
+                'needed' => [
+                    'description' => 'For that stage.',
+                    'type' => 'boolean',
+                    'default' => false,
+                ],
                 'to_hand_on' => [
                     'description' => 'Somebody else should do it.',
                     'type' => 'boolean',
                     'default' => false,
                 ],
-                'facts' => [
-                    'description' => 'Values by field path, of the types that the rulebook\'s fields say.',
-                    'type' => 'object',
-                ],
+                'facts' => Shape::values(),
             ],
             ['id'],
         );
@@ -166,10 +171,7 @@ final class WorldTaskSchema
                     'items' => self::TEXT,
                     'description' => 'Items of the checklist that are done.',
                 ],
-                'facts' => [
-                    'description' => 'Values by field path, of the types that the rulebook\'s fields say.',
-                    'type' => 'object',
-                ],
+                'facts' => Shape::values(),
                 'happened' => [
                     'type' => 'array',
                     'items' => ['$ref' => 'https://openbaton.example/formats/rulebook.schema.json#/$defs/happened'],

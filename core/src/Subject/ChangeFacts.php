@@ -9,7 +9,7 @@ use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Time\LocalDate;
 
-/** What criteria see of a change: the values of the task after it and before it, and what they look up. */
+/** What criteria see of a change: the values of its subject after it and before it, and what they look up. */
 final readonly class ChangeFacts
 {
     public function __construct(private Roster $roster, private Lookups $lookups) {}
@@ -30,7 +30,7 @@ final readonly class ChangeFacts
             $values,
             $this->roster->house->zone()->dateAt($at),
             $valuesBefore,
-            together: $after->sharing->withIds ?? [],
+            together: array_slice($after->holderIds(), 1),
         );
 
         return $this->lookedUp($facts, $at, [...$before?->holderIds() ?? [], ...$after->holderIds()]);
@@ -63,7 +63,7 @@ final readonly class ChangeFacts
     /** @return array<string, string|int|float|bool|list<string>> by path */
     private function values(Subject $subject): array
     {
-        return StateFields::seen($subject, $this->roster->house->zone());
+        return $subject->seen($this->roster->house->zone());
     }
 
     /** @return array<string, string> */

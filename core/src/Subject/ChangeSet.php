@@ -8,13 +8,13 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator\Plain;
 
-/** What one cause alters on one task at one instant. */
+/** What one cause alters on one task or case at one instant. */
 final readonly class ChangeSet
 {
     /**
      * @param string       $id      of what is decided upon; unique
      * @param int          $at      instant
-     * @param Subject|null $before  null: the task is made
+     * @param Subject|null $before  null: it is made
      * @param Facts        $facts   the values that criteria see, after the change, and those before
      * @param list<Happened> $happened what else has happened on it
      * @param bool         $placed  whoever made the task has said whose it is: rules give it to nobody
@@ -46,6 +46,30 @@ final readonly class ChangeSet
             $this->placed,
             $this->followed,
         );
+    }
+
+    /** The task as it is after it; null: it is about a case. */
+    public function task(): ?TaskSubject
+    {
+        return $this->after instanceof TaskSubject ? $this->after : null;
+    }
+
+    /** The task as it was; null: it is made, or it is about a case. */
+    public function taskBefore(): ?TaskSubject
+    {
+        return $this->before instanceof TaskSubject ? $this->before : null;
+    }
+
+    /** The case as it is after it; null: it is about a task. */
+    public function case(): ?CaseSubject
+    {
+        return $this->after instanceof CaseSubject ? $this->after : null;
+    }
+
+    /** The case as it was; null: it is opened, or it is about a task. */
+    public function caseBefore(): ?CaseSubject
+    {
+        return $this->before instanceof CaseSubject ? $this->before : null;
     }
 
     public function isArrival(): bool

@@ -35,7 +35,7 @@ final readonly class Completion
      *
      * @return list<string> what is missing: FILE, CHECKLIST, NOTE, or the path of a field
      */
-    public function missing(Subject $subject, ?string $note): array
+    public function missing(TaskSubject $subject, ?string $note): array
     {
         return [
             ...$this->checklist && $subject->openItems() > 0 ? [self::CHECKLIST] : [],

@@ -15,12 +15,12 @@ final readonly class DoneTask
      * Those that are done of the tasks that belong with one: what rules made for the same task, or for it, the task
      * that it was made for, and what people have linked.
      *
-     * @param iterable<Subject> $tasks  as they are by now, the latest first
+     * @param iterable<TaskSubject> $tasks  as they are by now, the latest first
      * @param list<self>        $before those that were done before, of others
      *
      * @return list<self>
      */
-    public static function with(Subject $task, iterable $tasks, array $before): array
+    public static function with(TaskSubject $task, iterable $tasks, array $before): array
     {
         $done = $known = [];
         foreach ($tasks as $one) {
@@ -42,7 +42,7 @@ final readonly class DoneTask
     }
 
     /** @param string|null $madeById the task that the other one was made for */
-    public static function belong(Subject $task, string $otherId, ?string $madeById): bool
+    public static function belong(TaskSubject $task, string $otherId, ?string $madeById): bool
     {
         return $otherId !== $task->id &&
             ($otherId === $task->madeById ||

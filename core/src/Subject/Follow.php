@@ -28,7 +28,7 @@ final readonly class Follow
     public function instant(Subject $subject, WorkingHours $house): ?int
     {
         try {
-            $exact = StateFields::moment($this->path, $subject);
+            $exact = $subject->moment($this->path);
             if ($exact !== null && $this->time === null) {
                 return $this->offset->fromInstant($exact, $house);
             }
@@ -49,7 +49,7 @@ final readonly class Follow
     /** The value of a date field as a date; null where it is empty. */
     public static function date(string $path, Subject $subject, WorkingHours $house): ?LocalDate
     {
-        $exact = StateFields::moment($path, $subject);
+        $exact = $subject->moment($path);
         $value = $subject->fields[$path] ?? null;
 
         return match (true) {

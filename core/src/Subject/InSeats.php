@@ -15,7 +15,7 @@ trait InSeats
      * @param list<string>  $openTo   who may claim it, where nobody holds it
      * @param Covering|null $covering where they hold it for somebody who is away
      */
-    public function heldBy(?string $personId, array $openTo = [], ?Covering $covering = null): self
+    public function heldBy(?string $personId, array $openTo = [], ?Covering $covering = null): static
     {
         $passed = $this->holderId !== null && !in_array($personId, $this->holderIds(), true);
 
@@ -31,7 +31,7 @@ trait InSeats
     }
 
     /** @param non-empty-list<string> $personIds in order; one of them alone shares it with nobody */
-    public function heldTogether(array $personIds, bool $doTogether = false): self
+    public function heldTogether(array $personIds, bool $doTogether = false): static
     {
         $others = array_slice($personIds, 1);
         $held = $this->heldBy($personIds[0]);
@@ -46,7 +46,7 @@ trait InSeats
     }
 
     /** What one of several holds passes to somebody else, or to nobody; the others have it still. */
-    public function passedBy(string $personId, ?string $toId): self
+    public function passedBy(string $personId, ?string $toId): static
     {
         $ids = array_map(static fn(string $id): ?string => $id === $personId ? $toId : $id, $this->holderIds());
         $left = array_values(array_unique(array_filter($ids, is_string(...))));
@@ -55,7 +55,7 @@ trait InSeats
     }
 
     /** Whoever of several begins to work on it has it alone from then on, unless they do it together. */
-    public function begunBy(string $personId, self $before): self
+    public function begunBy(string $personId, self $before): static
     {
         $begins =
             $this->status !== $before->status &&
@@ -75,28 +75,23 @@ trait InSeats
     /** @return list<string> all who are in a seat */
     public function inSeat(SeatName $seat): array
     {
-        return match (true) {
-            $seat === SeatName::Holder => $this->holderIds(),
-            $this->reviewerId === null => [],
-            default => [$this->reviewerId],
+        return match ($seat) {
+            SeatName::Holder => $this->holderIds(),
+            SeatName::Reviewer => $this->reviewerId === null ? [] : [$this->reviewerId],
+            SeatName::Owner => [],
         };
     }
 
+    /** Only what is in review has a reviewer, and no task an owner. */
+    public function hasSeat(SeatName $seat): bool
+    {
+        return $seat === SeatName::Holder || ($seat === SeatName::Reviewer && $this->status === TaskStatus::InReview);
+    }
+
     /** @param Covering|null $covering where they review it for somebody who is away */
-    public function reviewedBy(?string $personId, ?Covering $covering = null): self
+    public function reviewedBy(?string $personId, ?Covering $covering = null): static
     {
         return $this->with(['reviewerId' => $personId, 'reviewCovering' => $covering]);
-    }
-
-    public function occupant(SeatName $seat): ?string
-    {
-        return $seat === SeatName::Reviewer ? $this->reviewerId : $this->holderId;
-    }
-
-    /** @return list<string> who is in the seat beside it */
-    public function beside(SeatName $seat): array
-    {
-        return $this->inSeat($seat->other());
     }
 
     public function coveringOf(SeatName $seat): ?Covering
@@ -104,7 +99,7 @@ trait InSeats
         return $seat === SeatName::Reviewer ? $this->reviewCovering : $this->covering;
     }
 
-    public function seated(SeatName $seat, ?string $personId, ?Covering $covering): self
+    public function seated(SeatName $seat, ?string $personId, ?Covering $covering): static
     {
         return $seat === SeatName::Reviewer
             ? $this->reviewedBy($personId, $covering)

@@ -13,7 +13,7 @@ trait InStatus
      * Leaving review empties the reviewer's seat and remembers who had it;
      * waiting remembers what the task was before, and ends with its reason.
      */
-    public function inStatus(TaskStatus $status): self
+    public function inStatus(TaskStatus $status): static
     {
         $changes = ['status' => $status];
         if ($this->status === $status) {
@@ -43,7 +43,7 @@ trait InStatus
      * @param int|null     $until instant at which it comes back by itself
      * @param list<string> $on    tasks on whose end it waits
      */
-    public function waiting(?string $for, ?int $until, array $on = []): self
+    public function waiting(?string $for, ?int $until, array $on = []): static
     {
         return $this->inStatus(TaskStatus::Waiting)->with([
             'waitingFor' => $for,
@@ -59,13 +59,13 @@ trait InStatus
     }
 
     /** @param int|null $from instant before which nobody works on it; null: it may be worked on now */
-    public function startingAt(?int $from): self
+    public function startingAt(?int $from): static
     {
         return $this->with(['startAt' => $from]);
     }
 
     /** It no longer waits. */
-    public function resumed(): self
+    public function resumed(): static
     {
         return $this->inStatus($this->resumesAs);
     }

@@ -10,6 +10,10 @@ use OpenBaton\Core\Time\Zone;
 /** Fields whose values follow from the state of a task rather than being kept as such. */
 final class StateFields
 {
+    public const PREFIX = 'task.';
+
+    public const TITLE = 'task.title';
+
     /** @var array<string, FieldType> by path */
     public const TYPES = [
         'task.status' => FieldType::OneOf,
@@ -37,13 +41,13 @@ final class StateFields
      *
      * @return array<string, string|int|float|bool|list<string>> values by path; what is missing is not there
      */
-    public static function seen(Subject $subject, Zone $zone): array
+    public static function seen(TaskSubject $subject, Zone $zone): array
     {
         return array_replace($subject->fields, self::values($subject, $zone));
     }
 
     /** @return array<string, string|int|float|bool|list<string>> values by path; what is missing is not there */
-    private static function values(Subject $subject, Zone $zone): array
+    private static function values(TaskSubject $subject, Zone $zone): array
     {
         $day = static fn(?int $instant): ?string => $instant === null ? null : $zone->dateAt($instant)->format();
 
@@ -73,7 +77,7 @@ final class StateFields
     }
 
     /** Of date fields that are known to the second, the instant. */
-    public static function moment(string $path, Subject $subject): ?int
+    public static function moment(string $path, TaskSubject $subject): ?int
     {
         return match ($path) {
             'task.due' => $subject->dueAt,

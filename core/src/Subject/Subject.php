@@ -7,112 +7,126 @@ namespace OpenBaton\Core\Subject;
 use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator\Plain;
-use OpenBaton\Core\Text\FollowingTexts;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Text\ValueWords;
 use OpenBaton\Core\Time\WorkingHours;
-use OpenBaton\Core\Workload\Effort;
-use OpenBaton\Core\Workload\Priority;
-use OpenBaton\Core\Workload\TaskStatus;
+use OpenBaton\Core\Time\Zone;
 use OpenBaton\Core\Workload\WorkItem;
 
-/** The whole state of a task, as decisions see it and effects change it. */
-final readonly class Subject
+/** What events are about: its whole state, as decisions see it and effects change it; here, what all kinds share. */
+abstract readonly class Subject
 {
-    use InSeats;
-    use InStatus;
-
     /**
-     * @param int                                               $createdAt  instant
-     * @param string|null                                       $holderId   who holds it
-     * @param list<string>                                      $openTo     people who may claim it
-     * @param string|null                                       $reviewerId in whose hands it is while in review
-     * @param int|null                                          $startAt    instant before which it can't be worked on
-     * @param int|null                                          $dueAt      instant
-     * @param list<string>                                      $tags
+     * @param int           $createdAt        instant
+     * @param string|null   $holderId         who has it: of a case, its owner
+     * @param list<string>  $openTo           people who may claim it
+     * @param list<string>  $tags
      * @param array<string, string|int|float|bool|list<string>> $fields all that is neither state nor derived from it,
-     *     by path: fields of the house, of the customer
-     * @param int|null                                          $wakesAt    instant at which it stops waiting by itself
-     * @param string|null                                       $waitingFor why it waits
-     * @param TaskStatus                                        $resumesAs  what it is when it no longer waits
-     * @param list<string>                                      $waitsOn    tasks on whose end it waits
-     * @param Follow|null                                       $dueFollows the date that its due date follows
-     * @param list<ChecklistItem>                               $checklist
-     * @param list<string>                                      $watcherIds
-     * @param list<string>                                      $linkedTo   tasks that go with it, as people have said
-     * @param Covering|null $covering where the holder has it for somebody who is away
-     * @param Covering|null                                     $reviewCovering likewise of the reviewer
-     * @param string|null                                       $madeByRule the rule that made it, by id
-     * @param FollowingTexts|null                               $textFollows what its title and details follow
-     * @param string|null                                       $previousHolderId who held it before
-     * @param Sharing|null                                      $sharing    with whom the holder has it together
-     * @param bool                                              $toHandOn   somebody else should do it
+     *     by path: fields of the house, of the case, of the customer
+     * @param list<string>  $watcherIds
+     * @param Covering|null $covering         where whoever has it has it for somebody who is away
+     * @param string|null   $previousHolderId who had it before
+     * @param string|null   $madeById         the task or case that it was made for
+     * @param string|null   $madeByRule       the rule that made it, by id
      */
     public function __construct(
         public string $id,
         public int $createdAt,
-        public Effort $effort = new Effort(),
-        public TaskStatus $status = TaskStatus::New,
-        public Priority $priority = Priority::Normal,
-        public ?string $holderId = null,
-        public array $openTo = [],
-        public ?string $reviewerId = null,
-        public ?int $startAt = null,
-        public ?int $dueAt = null,
-        public array $tags = [],
-        public array $fields = [],
-        public ?string $lastReviewerId = null,
-        public ?int $wakesAt = null,
-        public ?string $waitingFor = null,
-        public TaskStatus $resumesAs = TaskStatus::New,
-        public array $waitsOn = [],
-        public ?Follow $dueFollows = null,
-        public array $checklist = [],
-        public int $comments = 0,
-        public int $files = 0,
-        public array $watcherIds = [],
-        public ?string $customerId = null,
-        public ?string $creatorId = null,
-        public ?string $madeById = null,
-        public array $linkedTo = [],
-        public ?Covering $covering = null,
-        public ?Covering $reviewCovering = null,
-        public ?string $madeByRule = null,
-        public ?FollowingTexts $textFollows = null,
-        public ?string $previousHolderId = null,
-        public ?Sharing $sharing = null,
-        public bool $toHandOn = false,
+        public ?string $holderId,
+        public array $openTo,
+        public array $tags,
+        public array $fields,
+        public int $comments,
+        public int $files,
+        public array $watcherIds,
+        public ?string $customerId,
+        public ?string $creatorId,
+        public ?Covering $covering,
+        public ?string $previousHolderId,
+        public ?string $madeById,
+        public ?string $madeByRule,
     ) {}
 
-    public function prioritised(Priority $priority): self
+    abstract public static function kind(): SubjectKind;
+
+    /** Whose it is, whoever else there may be. */
+    abstract public static function mainSeat(): SeatName;
+
+    /** @param array<string, mixed> $changes by property */
+    abstract public function with(array $changes): static;
+
+    /** Whether anything is still to be done about it. */
+    abstract public function isOpen(): bool;
+
+    /**
+     * All that criteria and merged texts see of it.
+     *
+     * @return array<string, string|int|float|bool|list<string>> values by path; what is missing is not there
+     */
+    abstract public function seen(Zone $zone): array;
+
+    abstract public function title(): string;
+
+    /** Whether it has a field, or sees it of what it belongs to. */
+    abstract public function keeps(string $path): bool;
+
+    /** Of date fields that are known to the second, the instant. */
+    abstract public function moment(string $path): ?int;
+
+    /** The seats in which it may have somebody now. */
+    abstract public function hasSeat(SeatName $seat): bool;
+
+    /** @return list<string> all who are in a seat */
+    abstract public function inSeat(SeatName $seat): array;
+
+    abstract public function seated(SeatName $seat, ?string $personId, ?Covering $covering): static;
+
+    /**
+     * @param list<string>  $openTo   who may claim it, where nobody has it
+     * @param Covering|null $covering where they have it for somebody who is away
+     */
+    abstract public function heldBy(?string $personId, array $openTo = [], ?Covering $covering = null): static;
+
+    /** With all that follows something else where that puts it. */
+    abstract public function settled(WorkingHours $house, ValueWords $words): static;
+
+    /** It as the load of whoever it loads; null: it loads nobody. */
+    abstract public function asWork(): ?WorkItem;
+
+    /** @return list<string> all who have it */
+    public function holderIds(): array
     {
-        return $this->with(['priority' => $priority]);
+        return $this->holderId === null ? [] : [$this->holderId];
     }
 
-    /** @param Follow|null $follows the date that it follows from now on */
-    public function dueAt(?int $instant, ?Follow $follows = null): self
+    public function occupant(SeatName $seat): ?string
     {
-        return $this->with(['dueAt' => $instant, 'dueFollows' => $follows]);
+        return $this->inSeat($seat)[0] ?? null;
     }
 
-    /** With the due date where the date that it follows puts it, and the texts with what the fields in them say. */
-    public function settled(WorkingHours $house, ValueWords $words): self
+    /** @return list<string> who is in the seat beside it */
+    public function beside(SeatName $seat): array
     {
-        $settled =
-            $this->dueFollows === null
-                ? $this
-                : $this->dueAt($this->dueFollows->instant($this, $house), $this->dueFollows);
+        $other = $seat->other();
 
-        return $settled->textFollows?->on($settled, $house->zone(), $words) ?? $settled;
+        return $other === null ? [] : $this->inSeat($other);
     }
 
-    public function tagged(string $tag): self
+    protected function text(string $path): string
+    {
+        $text = $this->fields[$path] ?? '';
+
+        return is_string($text) ? $text : '';
+    }
+
+    public function tagged(string $tag): static
     {
         return Plain::like($tag, $this->tags, FieldType::Tags) === null
             ? $this->with(['tags' => [...$this->tags, $tag]])
             : $this;
     }
 
-    public function untagged(string $tag): self
+    public function untagged(string $tag): static
     {
         $gone = Plain::like($tag, $this->tags, FieldType::Tags);
 
@@ -120,86 +134,23 @@ final readonly class Subject
     }
 
     /** @param string|int|float|bool|list<string>|null $value null: it is emptied */
-    public function withField(string $path, string|int|float|bool|array|null $value): self
+    public function withField(string $path, string|int|float|bool|array|null $value): static
     {
         $fields = array_diff_key($this->fields, [$path => true]);
 
-        // A text that somebody writes follows nothing any more.
-        return $this->with([
-            'fields' => $value === null ? $fields : $fields + [$path => $value],
-            'textFollows' => $this->textFollows?->without($path),
-        ]);
-    }
-
-    /** @param list<string> $items that it does not have yet are put on at the end */
-    public function withItems(array $items): self
-    {
-        $known = array_map(static fn(ChecklistItem $item): string => $item->text, $this->checklist);
-        $new = array_map(
-            static fn(string $text): ChecklistItem => new ChecklistItem($text),
-            array_values(array_diff($items, $known)),
-        );
-
-        return $new === [] ? $this : $this->with(['checklist' => [...$this->checklist, ...$new]]);
-    }
-
-    public function openItems(): int
-    {
-        return count(array_filter($this->checklist, static fn(ChecklistItem $item): bool => !$item->done));
+        return $this->with(['fields' => $value === null ? $fields : $fields + [$path => $value]]);
     }
 
     /** @param list<string> $people */
-    public function watchedBy(array $people): self
+    public function watchedBy(array $people): static
     {
         $all = array_values(array_unique([...$this->watcherIds, ...$people]));
 
         return count($all) === count($this->watcherIds) ? $this : $this->with(['watcherIds' => $all]);
     }
 
-    public function linkedTo(string $taskId): self
-    {
-        return in_array($taskId, $this->linkedTo, true)
-            ? $this
-            : $this->with(['linkedTo' => [...$this->linkedTo, $taskId]]);
-    }
-
-    public function unlinkedFrom(string $taskId): self
-    {
-        return $this->with(['linkedTo' => array_values(array_diff($this->linkedTo, [$taskId]))]);
-    }
-
-    /** @param array<string, mixed> $changes by property */
-    public function with(array $changes): self
-    {
-        /**
-         * @var array{id: string, createdAt: int} $properties and all others, of the types that the constructor gives
-         *     them
-         */
-        $properties = [...get_object_vars($this), ...$changes];
-
-        return new self(...$properties);
-    }
-
     public function equals(self $other): bool
     {
-        return $this === $other || PlainState::of($this) === PlainState::of($other);
-    }
-
-    /** The task as the load of whoever it loads. */
-    public function asWork(): WorkItem
-    {
-        return new WorkItem(
-            $this->id,
-            $this->holderId,
-            $this->status,
-            $this->priority,
-            $this->effort,
-            $this->createdAt,
-            $this->startAt,
-            $this->dueAt,
-            $this->reviewerId,
-            $this->sharing->withIds ?? [],
-            $this->fields,
-        );
+        return $this === $other || ($this::class === $other::class && PlainState::of($this) === PlainState::of($other));
     }
 }

@@ -10,7 +10,7 @@ use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Follow;
 use OpenBaton\Core\Subject\PlainState;
 use OpenBaton\Core\Subject\Sharing;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Text\FollowingTexts;
 use OpenBaton\Core\Time\Offset;
 use OpenBaton\Core\Time\TimeOfDay;
@@ -30,7 +30,7 @@ final readonly class Reversal
     /** @param array<string, array{mixed, mixed}> $parts was and became, by property; of fields by "fields/" and path */
     private function __construct(public array $parts) {}
 
-    public static function of(Subject $before, Subject $after): self
+    public static function of(TaskSubject $before, TaskSubject $after): self
     {
         $was = self::plain($before);
         $became = self::plain($after);
@@ -78,7 +78,7 @@ final readonly class Reversal
         return is_string($was) ? $was : null;
     }
 
-    public function on(Subject $now): Subject
+    public function on(TaskSubject $now): TaskSubject
     {
         $plain = self::plain($now);
         $changes = [];
@@ -100,7 +100,7 @@ final readonly class Reversal
     }
 
     /** @return list<string> names of the parts that somebody has changed since */
-    public function left(Subject $now): array
+    public function left(TaskSubject $now): array
     {
         $plain = self::plain($now);
         $left = [];
@@ -115,7 +115,7 @@ final readonly class Reversal
     }
 
     /** @return array<string, mixed> by property; of fields by "fields/" and the path, those of the task alone */
-    private static function plain(Subject $subject): array
+    private static function plain(TaskSubject $subject): array
     {
         $state = json_decode(
             json_encode(PlainState::of($subject), JSON_THROW_ON_ERROR),

@@ -4,27 +4,28 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Sweep;
 
+use LogicException;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** What came of one task of a sweep, or would come of it. */
 final readonly class Swept
 {
     /**
-     * @param Subject      $before   the task
-     * @param Subject      $after    it when the chain has ended
+     * @param TaskSubject      $before   the task
+     * @param TaskSubject      $after    it when the chain has ended
      * @param list<string> $answered ids of the rules that answered, but for the one that was applied
      * @param int          $made     tasks that rules made
      * @param int          $others   other tasks that changed
      */
     private function __construct(
         public SweptState $state,
-        public Subject $before,
-        public Subject $after,
+        public TaskSubject $before,
+        public TaskSubject $after,
         public array $answered,
         public int $made,
         public int $others,
@@ -33,8 +34,8 @@ final readonly class Swept
     /** @param ChainResult $chain that began with the change */
     public static function of(ChangeSet $change, ChainResult $chain): self
     {
-        $before = $change->before ?? $change->after;
-        $after = $chain->subjects[$before->id];
+        $before = $change->taskBefore() ?? ($change->task() ?? throw new LogicException('What is swept are tasks.'));
+        $after = $chain->tasks()[$before->id];
         $made = count(array_filter($chain->links, static fn(Link $link): bool => $link->change->isArrival()));
         $others = count($chain->subjects) - 1 - $made;
         $first = $chain->links[0]->decision;

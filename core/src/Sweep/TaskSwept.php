@@ -11,7 +11,7 @@ use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** A sweep changes open tasks that meet its criteria, as a person would; rules answer that. */
 final readonly class TaskSwept implements Treatment
@@ -29,7 +29,7 @@ final readonly class TaskSwept implements Treatment
         );
     }
 
-    public function of(Subject $subject, string $id, int $at): ?ChangeSet
+    public function of(TaskSubject $subject, string $id, int $at): ?ChangeSet
     {
         $facts = $this->facts->of($subject, $subject, $at);
         if (!$subject->status->isOpen() || !$this->criteria->holds($facts)) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Sweep;
 
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** What is done to each of many tasks. */
 interface Treatment
@@ -16,5 +16,5 @@ interface Treatment
      *
      * @return ChangeSet|null null: it is none of those that this is for
      */
-    public function of(Subject $subject, string $id, int $at): ?ChangeSet;
+    public function of(TaskSubject $subject, string $id, int $at): ?ChangeSet;
 }

@@ -8,7 +8,7 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
 use OpenBaton\Core\Subject\StateFields;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\Zone;
 
 /**
@@ -27,7 +27,7 @@ final readonly class FollowingTexts
     }
 
     /** The task with the texts as they are now. */
-    public function on(Subject $subject, Zone $zone, ValueWords $words): Subject
+    public function on(TaskSubject $subject, Zone $zone, ValueWords $words): TaskSubject
     {
         $facts = new Facts(StateFields::seen($subject, $zone), $zone->dateAt($subject->createdAt));
         $fields = $subject->fields;

@@ -6,31 +6,31 @@ namespace OpenBaton\Core\Timer;
 
 use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Subject\Follow;
-use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\TaskStatus;
 
-/** When a date of a task is reached, at a distance from it and at a time of day. */
+/** When a date of a task or a case is reached, at a distance from it and at a time of day. */
 final class DateMoment
 {
     /** Stand for "never" at either end: there is no working day so far away. */
     public const BEFORE_ALL = PHP_INT_MIN;
     public const AFTER_ALL = PHP_INT_MAX;
 
-    /** A due date is overdue on open tasks only; what is dropped is done with. */
+    /** A due date is overdue on open tasks only; what is dropped, or a case that is closed, is done with. */
     public static function comes(Subject $subject, string $field): bool
     {
-        return $subject->status !== TaskStatus::Dropped &&
-            ($field !== 'task.due' || $subject->status->isOpen()) &&
+        return ($subject instanceof TaskSubject ? $subject->status !== TaskStatus::Dropped : $subject->isOpen()) &&
+            ($field !== 'task.due' || $subject->isOpen()) &&
             self::hangsOn($subject, $field) !== '';
     }
 
     /** The date as it is now, so that another date is told from it; empty where there is none. */
     public static function hangsOn(Subject $subject, string $field): string
     {
-        $value = StateFields::moment($field, $subject) ?? ($subject->fields[$field] ?? '');
+        $value = $subject->moment($field) ?? ($subject->fields[$field] ?? '');
 
         return is_scalar($value) ? (string) $value : '';
     }
@@ -39,7 +39,7 @@ final class DateMoment
     public static function of(DateReached $event, Subject $subject, WorkingHours $house): int
     {
         try {
-            $exact = StateFields::moment($event->field, $subject);
+            $exact = $subject->moment($event->field);
             if ($exact !== null && $event->time === null) {
                 return $event->offset->fromInstant($exact, $house);
             }

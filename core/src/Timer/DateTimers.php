@@ -48,7 +48,7 @@ final readonly class DateTimers
     }
 
     /**
-     * Those that a task reaches after an instant, in order of time.
+     * Those that a task or a case reaches after an instant, in order of time.
      *
      * @return iterable<array{int, RuleTimer}> with the instant
      */

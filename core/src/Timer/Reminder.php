@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Timer;
 
 use OpenBaton\Core\Rulebook\Event\DateReached;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\WorkingHours;
 
 /** That somebody is to think of a task at a distance from one of its dates. */
@@ -14,7 +14,7 @@ final readonly class Reminder
     public function __construct(public string $id, public DateReached $on) {}
 
     /** @return array{string, int}|null the date that it hangs on, and the instant; null: it does not come */
-    public function momentOn(Subject $subject, WorkingHours $house): ?array
+    public function momentOn(TaskSubject $subject, WorkingHours $house): ?array
     {
         if (!DateMoment::comes($subject, $this->on->field) || !$subject->status->isOpen()) {
             return null;

@@ -13,6 +13,7 @@ use OpenBaton\Core\Rulebook\Event\Schedule;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** A timer of a rule: one of its events that the clock brings about. */
 final readonly class RuleTimer
@@ -34,6 +35,7 @@ final readonly class RuleTimer
         public DateReached|Schedule $event,
         public int $since,
         public array $asked,
+        public SubjectKind $about,
     ) {}
 
     /**
@@ -56,12 +58,16 @@ final readonly class RuleTimer
             $event,
             $since[$id] ?? 0,
             array_intersect_key(Equalities::of($rule->criteria, $fields), array_flip(self::FIXED)),
+            $rule->about(),
         );
     }
 
-    /** Whether it can be for a task: what never changes does not stand against its rule. */
+    /** Whether it can be for a task or a case: what never changes does not stand against its rule. */
     public function mayConcern(Subject $subject): bool
     {
+        if ($subject::kind() !== $this->about) {
+            return false;
+        }
         foreach ($this->asked as $path => $values) {
             if (!isset($values[Plain::key($subject->fields[$path] ?? null, FieldType::OneOf)])) {
                 return false;

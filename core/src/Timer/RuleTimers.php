@@ -70,7 +70,7 @@ final readonly class RuleTimers
         );
     }
 
-    /** @return list<DateTimers> those on dates that may concern a task */
+    /** @return list<DateTimers> those on dates that may concern a task or a case */
     public function onDates(Subject $subject): array
     {
         return [

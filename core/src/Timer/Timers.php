@@ -7,10 +7,11 @@ namespace OpenBaton\Core\Timer;
 use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Event\Schedule;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\TaskStatus;
 
-/** When the timers of a rulebook fire for which tasks, in a house. */
+/** When the timers of a rulebook fire for which tasks and cases, in a house. */
 final readonly class Timers
 {
     public function __construct(public RuleTimers $rules, private WorkingHours $house) {}
@@ -91,7 +92,7 @@ final readonly class Timers
      */
     public function onSchedule(RuleTimer $timer, Subject $subject, int $at): ?Occurrence
     {
-        return $subject->status->isOpen() && $subject->createdAt < $at && $timer->mayConcern($subject)
+        return $subject->isOpen() && $subject->createdAt < $at && $timer->mayConcern($subject)
             ? new Occurrence(self::key($timer, $subject->id, (string) $at), $timer, $subject->id, $at)
             : null;
     }
@@ -138,7 +139,7 @@ final readonly class Timers
             $occurrences,
             static fn(Occurrence $a, Occurrence $b): int => $a->at <=> $b->at ?:
             $place($a) <=> $place($b) ?:
-            $a->taskId <=> $b->taskId,
+            $a->subjectId <=> $b->subjectId,
         );
 
         return $occurrences;
@@ -147,11 +148,11 @@ final readonly class Timers
     /** @return int|null instant at which it comes back from waiting */
     private static function wakes(Subject $subject): ?int
     {
-        return $subject->status === TaskStatus::Waiting ? $subject->wakesAt : null;
+        return $subject instanceof TaskSubject && $subject->status === TaskStatus::Waiting ? $subject->wakesAt : null;
     }
 
-    private static function key(RuleTimer $timer, string $taskId, string $hangsOn): string
+    private static function key(RuleTimer $timer, string $subjectId, string $hangsOn): string
     {
-        return hash('sha256', "{$timer->id}\n{$taskId}\n{$hangsOn}");
+        return hash('sha256', "{$timer->id}\n{$subjectId}\n{$hangsOn}");
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Workload;
 
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
- * The load of people at the moment of an event, with the task that wants somebody; it never counts as work against
- * itself.
+ * The load of people at the moment of an event, with the task, or the case, that wants somebody; a task never
+ * counts as work against itself.
  */
 final class LoadView
 {
@@ -30,23 +32,31 @@ final class LoadView
     {
         $held = $this->work->held($personId);
 
-        $concerns = $this->subject->reviewerId === $personId || in_array($personId, $this->subject->holderIds(), true);
+        $concerns =
+            in_array($personId, $this->subject->inSeat(SeatName::Reviewer), true) ||
+            in_array($personId, $this->subject->holderIds(), true);
 
         return $concerns && $held->has($this->subject->id) ? $held->without($this->subject->id) : $held;
     }
 
-    /** Instant at which the task is due. */
+    /** Instant at which the task is due; a case is never. */
     public function dueAt(): ?int
     {
-        return $this->subject->dueAt;
+        return $this->task()?->dueAt;
+    }
+
+    private function task(): ?TaskSubject
+    {
+        return $this->subject instanceof TaskSubject ? $this->subject : null;
     }
 
     /** @return int|null instant at which their load plan finishes the task; null: not within three months */
     public function finishWith(string $personId): ?int
     {
         if (!array_key_exists($personId, $this->finishes)) {
-            $task = $this->subject->heldBy($personId)->asWork();
-            $this->finishes[$personId] = $this->book->finish($personId, $this->of($personId), $task, $this->at);
+            $task = $this->task()?->heldBy($personId)->asWork();
+            $this->finishes[$personId] =
+                $task === null ? null : $this->book->finish($personId, $this->of($personId), $task, $this->at);
         }
 
         return $this->finishes[$personId];
@@ -73,12 +83,16 @@ final class LoadView
             ($customer !== null && $this->work->held($personId)->knows($customer));
     }
 
-    /** Counting the task. */
+    /** Counting the task; a case is no work by itself. */
     public function ratioWith(string $personId): LoadRatio
     {
-        $task = $this->subject;
+        $task = $this->task();
         $held = $this->of($personId);
         $measure = $this->book->roster->measure;
+        if ($task === null) {
+            return $this->book->plan($personId, $held, $this->at)->ratio();
+        }
+
         // The closed form knows nothing of tasks that start later.
         return $task->startAt !== null && $task->startAt > $this->at
             ? $this->book

@@ -6,7 +6,7 @@ namespace OpenBaton\Core\World;
 
 use OpenBaton\Core\Subject\ChangeSet;
 
-/** A task arrives. */
+/** A task arrives, or a case is opened. */
 final readonly class Arrives implements Happening
 {
     public function __construct(public ChangeSet $change) {}
@@ -23,6 +23,13 @@ final readonly class Arrives implements Happening
 
     public function in(WorldState $state): iterable
     {
-        yield new ChainOf($this->change->id, $state->run($this->change));
+        $task = $this->change->task();
+        $case = $task?->caseId === null ? null : $state->caseNow($task->caseId);
+        yield new ChainOf(
+            $this->change->id,
+            $state->run(
+                $task === null || $case === null ? $this->change : $state->arrivalIn($case, $task, $this->change),
+            ),
+        );
     }
 }

@@ -9,12 +9,16 @@ use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
 
-/** Somebody, or another system, changes tasks: one, or all open ones of a customer. */
+/**
+ * Somebody, or another system, changes tasks or cases: one, or all open tasks of a customer.
+ *
+ * @template T of Subject
+ */
 final readonly class Changes implements Happening
 {
     /**
-     * @param Closure(WorldState): list<Subject> $which
-     * @param Closure(Subject): Subject          $change
+     * @param Closure(WorldState): list<T> $which
+     * @param Closure(T): T                     $change
      * @param list<Happened>                     $happened besides, on each
      */
     public function __construct(

@@ -7,14 +7,14 @@ namespace OpenBaton\Core\World;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Trigger;
 
-/** A person has a rule act on a task: its button, or what it does whatever it waits for. */
+/** A person has a rule act on a task or a case: its button, or what it does whatever it waits for. */
 final readonly class RunsRule implements Happening
 {
     /** @param string $kind of the event, or Trigger::APPLIED */
     public function __construct(
         private string $id,
         private int $at,
-        private string $taskId,
+        private string $subjectId,
         private string $ruleId,
         private string $kind,
     ) {}
@@ -31,7 +31,7 @@ final readonly class RunsRule implements Happening
 
     public function in(WorldState $state): iterable
     {
-        $subject = $state->task($this->taskId);
+        $subject = $state->subject($this->subjectId);
         yield new ChainOf(
             $this->id,
             $state->run(

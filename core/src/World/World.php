@@ -10,7 +10,8 @@ use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Work;
 
 /** Everything that decisions depend on, and what happens. */
@@ -19,7 +20,8 @@ final readonly class World
     /**
      * @param int             $clock  instant
      * @param list<Happening> $events in the order of time
-     * @param list<Subject>   $tasks  that are there at the beginning
+     * @param list<TaskSubject> $tasks that are there at the beginning
+     * @param list<CaseSubject> $cases likewise
      */
     public function __construct(
         public int $clock,
@@ -30,6 +32,7 @@ final readonly class World
         public array $events,
         public TaskCatalogue $taskCatalogue = new TaskCatalogue(),
         public array $tasks = [],
+        public array $cases = [],
     ) {}
 
     /**

@@ -5,30 +5,36 @@ declare(strict_types=1);
 namespace OpenBaton\Core\World;
 
 use LogicException;
+use OpenBaton\Core\Chain\CaseTies;
 use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Chain\ChainResult;
+use OpenBaton\Core\Chain\ChainState;
 use OpenBaton\Core\Chain\Surroundings;
+use OpenBaton\Core\Flow\CaseAtHand;
+use OpenBaton\Core\Flow\CaseMoves;
+use OpenBaton\Core\Flow\CaseView;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Subject\CaseFields;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Timer\Occurrence;
 use OpenBaton\Core\Timer\RuleTimers;
 use OpenBaton\Core\Timer\Timers;
-use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
 /** A world as it goes along: its tasks, the work in hand, the rotations, and how far the clock has been looked at. */
 final class WorldState implements Surroundings
 {
-    /** @var array<array-key, Subject> by id */
-    private array $tasks = [];
+    use KeepsSubjects;
+
     private Work $work;
     private Rotations $rotations;
     private int $tickedAt;
@@ -52,23 +58,59 @@ final class WorldState implements Surroundings
             $this->tasks[$task->id] = $task;
             $this->work = $this->work->after(null, $task->asWork());
         }
+        foreach ($world->cases as $case) {
+            $this->cases[$case->id] = $case;
+        }
+        foreach ($this->cases as $id => $case) {
+            $this->cases[$id] = CaseTies::counted(new ChainState($this), $case);
+        }
     }
 
-    /** The task with its due date and its texts where what they follow puts them. */
+    /**
+     * With all that follows something else where that puts it.
+     *
+     * @template T of Subject
+     *
+     * @param T $subject
+     *
+     * @return T
+     */
     public function settled(Subject $subject): Subject
     {
         return $this->router->settled($subject);
     }
 
-    public function task(string $id): Subject
+    public function caseNow(string $id): CaseSubject
     {
-        return $this->tasks[$id] ?? throw new LogicException("There is no task \"{$id}\".");
+        return $this->cases[$id] ?? throw new LogicException("There is no case \"{$id}\".");
     }
 
-    /** @return list<Subject> */
-    public function tasks(): array
+    /** The arrival of a task in a case, which it sees as the case is by now. */
+    public function arrivalIn(CaseSubject $case, TaskSubject $task, ChangeSet $arrival): ChangeSet
     {
-        return array_values($this->tasks);
+        $task = $task
+            ->inCase($case->id, $task->stage ?? $case->stage(), $task->needed)
+            ->seeing(CaseFields::ofCase($case, $this->world->roster->house->zone()));
+        $facts = $this->router->facts->of(null, $task, $arrival->at);
+
+        return new ChangeSet($arrival->id, $arrival->at, null, $task, $facts, $arrival->cause);
+    }
+
+    /** What moves a case on its track. */
+    public function moves(CaseSubject $case): CaseMoves
+    {
+        return new CaseMoves(
+            $this->router->tracks()[$case->trackId] ??
+                throw new LogicException("There is no track \"{$case->trackId}\"."),
+        );
+    }
+
+    /** @param int $at instant */
+    public function view(CaseSubject $case, int $at): CaseView
+    {
+        $needed = fn(): array => CaseTies::needed(new ChainState($this), $case->id);
+
+        return (new CaseAtHand($case, $needed, $this->router->facts))->view($at);
     }
 
     public function changeSet(
@@ -93,9 +135,13 @@ final class WorldState implements Surroundings
     public function run(ChangeSet ...$changes): ChainResult
     {
         $result = (new Chain($this->router, $this))->run(...$changes);
-        foreach ($result->subjects as $id => $subject) {
+        foreach ($result->tasks() as $id => $subject) {
             $this->work = $this->work->after(($this->tasks[$id] ?? null)?->asWork(), $subject->asWork());
             $this->tasks[$id] = $subject;
+        }
+        foreach ($result->cases() as $id => $case) {
+            $this->cases[$id] = $case;
+            $this->see($case, $this->world->roster->house->zone());
         }
         $this->work = $this->work->assigned($result->assignedAt);
         foreach ($result->rotations->byName as $rotation) {
@@ -108,7 +154,14 @@ final class WorldState implements Surroundings
     /** What falls due next, until an instant and since the clock was last looked at; null: nothing. */
     public function due(int $until): ?Occurrence
     {
-        foreach ($this->timers->between($this->tasks, $this->tickedAt, $until) as $occurrence) {
+        foreach (
+            $this->timers->between(
+                [...array_values($this->tasks), ...array_values($this->cases)],
+                $this->tickedAt,
+                $until,
+            )
+            as $occurrence
+        ) {
             if (!isset($this->fired[$occurrence->key])) {
                 return $occurrence;
             }
@@ -121,9 +174,11 @@ final class WorldState implements Surroundings
     public function fire(Occurrence $due, string $id, int $at): ChainResult
     {
         $this->fired[$due->key] = true;
-        $subject = $this->task($due->taskId);
+        $subject = $this->subject($due->subjectId);
         if ($due->timer === null) {
-            return $this->run($this->changeSet($id, $at, $subject, $subject->resumed(), Cause::Timer));
+            $task = $this->task($due->subjectId);
+
+            return $this->run($this->changeSet($id, $at, $task, $task->resumed(), Cause::Timer));
         }
 
         return $this->run(
@@ -148,71 +203,8 @@ final class WorldState implements Surroundings
         return $this->work->knowing($this->doneFor($needs->customers));
     }
 
-    /**
-     * @param list<string> $customers
-     *
-     * @return iterable<array{string, string}> a person, and a customer of those for whom they have done work
-     */
-    private function doneFor(array $customers): iterable
-    {
-        foreach ($this->tasks as $task) {
-            if (
-                $task->status === TaskStatus::Done &&
-                $task->holderId !== null &&
-                in_array($task->customerId, $customers, true)
-            ) {
-                yield [$task->holderId, $task->customerId];
-            }
-        }
-    }
-
     public function rotations(array $names): Rotations
     {
         return $this->rotations->only($names);
-    }
-
-    public function ofCustomer(string $customerId, string $exceptTaskId): array
-    {
-        return array_values(
-            array_filter(
-                $this->tasks,
-                static fn(Subject $task): bool => $task->customerId === $customerId &&
-                    $task->id !== $exceptTaskId &&
-                    $task->status->isOpen(),
-            ),
-        );
-    }
-
-    public function waitingOn(string $taskId): array
-    {
-        return array_values(
-            array_filter($this->tasks, static fn(Subject $task): bool => in_array($taskId, $task->waitsOn, true)),
-        );
-    }
-
-    public function madeBy(string $taskId): array
-    {
-        return array_values(
-            array_filter(
-                $this->tasks,
-                static fn(Subject $task): bool => $task->madeById === $taskId && $task->status->isOpen(),
-            ),
-        );
-    }
-
-    public function doneWith(Subject $task): array
-    {
-        return DoneTask::with($task, array_reverse($this->tasks), []);
-    }
-
-    public function newId(string $madeById, int $number): string
-    {
-        $last = 0;
-        foreach (array_keys($this->tasks) as $id) {
-            $rest = str_starts_with((string) $id, "{$madeById}.") ? substr((string) $id, strlen($madeById) + 1) : '';
-            $last = ctype_digit($rest) ? max($last, (int) $rest) : $last;
-        }
-
-        return "{$madeById}." . ($last + $number);
     }
 }

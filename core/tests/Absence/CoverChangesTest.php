@@ -7,7 +7,7 @@ use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\MarkTouched;
 use OpenBaton\Core\Absence\Substitute;
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\CoverStory;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -15,7 +15,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 require_once __DIR__ . '/CoverMovesFunctions.php';
 
 it('acts at the new end where an absence is cut short after half of the work was done', function (): void {
-    $tasks = array_map(static fn(string $id): Subject => covered(null, $id), ['done', 'begun', 'untouched']);
+    $tasks = array_map(static fn(string $id): TaskSubject => covered(null, $id), ['done', 'begun', 'untouched']);
     $tasks = [
         $tasks[0]->inStatus(TaskStatus::Done),
         MarkTouched::of($tasks[1], $tasks[1]->inStatus(TaskStatus::Working), 'femi', false),

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use OpenBaton\Core\Absence\Absence;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\CoverStory;
 
-/** @return list<Subject> tasks as they are once what concerns somebody has moved */
+/** @return list<TaskSubject> tasks as they are once what concerns somebody has moved */
 function moved(
     Roster $roster,
     string $person,
@@ -19,7 +19,7 @@ function moved(
 ): array {
     foreach (CoverStory::moves($roster, $person, $tasks, $now, $set, $moved, $early) as $move) {
         $tasks = array_map(
-            static fn(Subject $one): Subject => $one->id === $move->after->id ? $move->after : $one,
+            static fn(TaskSubject $one): TaskSubject => $one->id === $move->after->id ? $move->after : $one,
             $tasks,
         );
     }
@@ -28,7 +28,7 @@ function moved(
 }
 
 /** Covered by Femi since Callum went, due on Tuesday. */
-function covered(?Absence $absence = null, string $id = 't'): Subject
+function covered(?Absence $absence = null, string $id = 't'): TaskSubject
 {
     return moved(
         CoverStory::roster($absence ?? CoverStory::absence()),

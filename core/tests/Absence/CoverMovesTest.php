@@ -8,7 +8,7 @@ use OpenBaton\Core\Absence\HeldPolicy;
 use OpenBaton\Core\Absence\MarkTouched;
 use OpenBaton\Core\Absence\Substitute;
 use OpenBaton\Core\Subject\ChecklistItem;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\CoverStory;
 use OpenBaton\Core\Workload\Effort;
@@ -87,9 +87,9 @@ it('never hands back what is done, dropped or was handed on by hand', function (
         ),
     )->toBe([]);
 })->with([
-    'done' => [static fn(Subject $task): Subject => $task->inStatus(TaskStatus::Done)],
-    'dropped' => [static fn(Subject $task): Subject => $task->inStatus(TaskStatus::Dropped)],
-    'handed on' => [static fn(Subject $task): Subject => $task->heldBy('ayumi')],
+    'done' => [static fn(TaskSubject $task): TaskSubject => $task->inStatus(TaskStatus::Done)],
+    'dropped' => [static fn(TaskSubject $task): TaskSubject => $task->inStatus(TaskStatus::Dropped)],
+    'handed on' => [static fn(TaskSubject $task): TaskSubject => $task->heldBy('ayumi')],
 ]);
 
 it('takes for begun what whoever covers has done, and nothing else', function (
@@ -101,40 +101,49 @@ it('takes for begun what whoever covers has done, and nothing else', function (
     $task = covered()->with(['checklist' => [new ChecklistItem('Photograph it')]]);
     expect(MarkTouched::of($task, $change($task), $by, $says)->covering->touchedBy ?? [])->toBe($begun ? ['femi'] : []);
 })->with([
-    'begun' => [static fn(Subject $task): Subject => $task->inStatus(TaskStatus::Working), 'femi', false, true],
+    'begun' => [static fn(TaskSubject $task): TaskSubject => $task->inStatus(TaskStatus::Working), 'femi', false, true],
     'begun for them' => [
-        static fn(Subject $task): Subject => $task->inStatus(TaskStatus::Working),
+        static fn(TaskSubject $task): TaskSubject => $task->inStatus(TaskStatus::Working),
         'ayumi',
         false,
         true,
     ],
     'time spent' => [
-        static fn(Subject $task): Subject => $task->with(['effort' => new Effort(0, 60, 5)]),
+        static fn(TaskSubject $task): TaskSubject => $task->with(['effort' => new Effort(0, 60, 5)]),
         'femi',
         false,
         true,
     ],
     'ticked' => [
-        static fn(Subject $task): Subject => $task->with(['checklist' => [new ChecklistItem('Photograph it', true)]]),
+        static fn(TaskSubject $task): TaskSubject => $task->with([
+            'checklist' => [new ChecklistItem('Photograph it', true)],
+        ]),
         'femi',
         false,
         true,
     ],
     'ticked by another' => [
-        static fn(Subject $task): Subject => $task->with(['checklist' => [new ChecklistItem('Photograph it', true)]]),
+        static fn(TaskSubject $task): TaskSubject => $task->with([
+            'checklist' => [new ChecklistItem('Photograph it', true)],
+        ]),
         'ayumi',
         false,
         false,
     ],
-    'said' => [static fn(Subject $task): Subject => $task->with(['comments' => 1]), 'femi', true, true],
-    'said by another' => [static fn(Subject $task): Subject => $task->with(['comments' => 1]), 'callum', true, false],
+    'said' => [static fn(TaskSubject $task): TaskSubject => $task->with(['comments' => 1]), 'femi', true, true],
+    'said by another' => [
+        static fn(TaskSubject $task): TaskSubject => $task->with(['comments' => 1]),
+        'callum',
+        true,
+        false,
+    ],
     'due at another time' => [
-        static fn(Subject $task): Subject => $task->dueAt(Build::at('2026-03-11')),
+        static fn(TaskSubject $task): TaskSubject => $task->dueAt(Build::at('2026-03-11')),
         'femi',
         false,
         false,
     ],
-    'handed on' => [static fn(Subject $task): Subject => $task->heldBy('ayumi'), 'femi', false, false],
+    'handed on' => [static fn(TaskSubject $task): TaskSubject => $task->heldBy('ayumi'), 'femi', false, false],
 ]);
 
 it('hands back what was begun before it passed, and not touched since', function (): void {

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Absence\Covering;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Workload\TaskStatus;
 
 it('lets nothing that comes back from review wait for somebody who is away', function (): void {
-    $of = static fn(string $holder): Subject => Story::task()
+    $of = static fn(string $holder): TaskSubject => Story::task()
         ->heldBy($holder)
         ->inStatus(TaskStatus::InReview)
         ->reviewedBy('ayumi');
@@ -35,8 +35,8 @@ it('leaves what comes back from review with those who have it together, as long 
 ]);
 
 it('passes to nobody else what its holder has who is away, other than what comes back from review', function (
-    Subject $before,
-    Subject $after,
+    TaskSubject $before,
+    TaskSubject $after,
 ): void {
     $chain = Story::run([], Story::change($before, $after));
     expect([count($chain->links), $chain->subjects['t1']->holderId])->toBe([1, $after->holderId]);

@@ -19,7 +19,7 @@ use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Pool\PersonInField;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -85,7 +85,7 @@ it('gives what is sent back to the substitute of whoever did it and is away', fu
         new SamePerson(),
         when: [new StatusBecomes([TaskStatus::Working], [TaskStatus::InReview])],
     );
-    $of = static fn(string $holder): Subject => Story::task()
+    $of = static fn(string $holder): TaskSubject => Story::task()
         ->heldBy($holder)
         ->inStatus(TaskStatus::InReview)
         ->reviewedBy('ayumi');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use OpenBaton\Core\Chain\ChainWork;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\StillSurroundings;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -19,8 +19,8 @@ function inHand(
     ?string $holder,
     TaskStatus $status = TaskStatus::Working,
     ?string $reviewer = null,
-): Subject {
-    return new Subject($id, 0, new Effort(0, 60), $status, holderId: $holder, reviewerId: $reviewer);
+): TaskSubject {
+    return new TaskSubject($id, 0, new Effort(0, 60), $status, holderId: $holder, reviewerId: $reviewer);
 }
 
 /**
@@ -82,7 +82,7 @@ it('knows in any order of reading and changing what all that happened comes to',
     for ($seed = 0; $seed < 200; ++$seed) {
         $random = new Randomizer(new Mt19937($seed));
         $someone = static fn(): ?string => [...$people, null][$random->getInt(0, 4)];
-        $task = static fn(int $n): Subject => inHand(
+        $task = static fn(int $n): TaskSubject => inHand(
             "t{$n}",
             $someone(),
             TaskStatus::cases()[$random->getInt(0, 5)],
@@ -92,7 +92,7 @@ it('knows in any order of reading and changing what all that happened comes to',
         $last = ['ayumi' => 5, 'greta' => 70];
         $work = new ChainWork(
             new StillSurroundings(
-                Work::of(array_map(static fn(Subject $one): WorkItem => $one->asWork(), $tasks), $last),
+                Work::of(array_map(static fn(TaskSubject $one): WorkItem => $one->asWork(), $tasks), $last),
                 new Rotations(),
             ),
         );
@@ -100,7 +100,7 @@ it('knows in any order of reading and changing what all that happened comes to',
             $asked = $random->pickArrayKeys(array_flip($people), $random->getInt(1, 4));
             $dated = array_slice($asked, $random->getInt(0, count($asked)));
             $now = $work->of(new Needs($asked, $dated));
-            $whole = Work::of(array_map(static fn(Subject $one): WorkItem => $one->asWork(), $tasks), $last);
+            $whole = Work::of(array_map(static fn(TaskSubject $one): WorkItem => $one->asWork(), $tasks), $last);
             foreach ($asked as $id) {
                 $expected = inHandOf($whole, $id);
                 $found = inHandOf($now, $id);

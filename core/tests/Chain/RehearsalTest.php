@@ -10,7 +10,7 @@ use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Tests\Support\RandomStory;
 use OpenBaton\Core\Tests\Support\Story;
@@ -20,7 +20,7 @@ use OpenBaton\Core\World\WorldState;
 function plainly(ChainResult $chain): string
 {
     $subjects = array_map(
-        static fn(Subject $one): string => (string) json_encode([
+        static fn(TaskSubject $one): string => (string) json_encode([
             $one->status,
             $one->holderId,
             $one->tags,
@@ -35,7 +35,7 @@ function plainly(ChainResult $chain): string
     return implode("\n", $lines);
 }
 
-function appliedTo(Subject $task, string $rule, Router $router, int $at, string $id): ChangeSet
+function appliedTo(TaskSubject $task, string $rule, Router $router, int $at, string $id): ChangeSet
 {
     $facts = $router->facts->of($task, $task, $at);
 

@@ -11,7 +11,7 @@ use OpenBaton\Core\Rulebook\Method\RoundRobin;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\StillSurroundings;
@@ -65,9 +65,9 @@ function worldOf(array $rules): WorldState
     );
 }
 
-function arriving(string $id, string $kind): Subject
+function arriving(string $id, string $kind): TaskSubject
 {
-    return new Subject($id, Build::at(Story::NOW), new Effort(0, 60), fields: ['task.kind' => $kind]);
+    return new TaskSubject($id, Build::at(Story::NOW), new Effort(0, 60), fields: ['task.kind' => $kind]);
 }
 
 it('keeps the turns of each rotation where a chain reads another one later', function (): void {

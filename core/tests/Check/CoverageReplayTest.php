@@ -10,7 +10,7 @@ use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\StatusReached;
 use OpenBaton\Core\Workload\Effort;
@@ -60,7 +60,7 @@ it('goes past a rule that can give nothing there, as a decision does', function 
         ]),
         'v',
     );
-    $before = new Subject('t1', Build::at('2026-03-01'), new Effort(0, 60), TaskStatus::Working, holderId: 'oona');
+    $before = new TaskSubject('t1', Build::at('2026-03-01'), new Effort(0, 60), TaskStatus::Working, holderId: 'oona');
     $replay = CoverageReplay::of(
         $compiled,
         new ChangeSet('c1', Build::at('2026-03-02'), $before, $before->inStatus($status), Build::facts([])),

@@ -11,7 +11,7 @@ use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\ChangeFacts;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Time\LocalDate;
@@ -56,9 +56,9 @@ function replay(array $rules, array $since = []): MomentReplay
     );
 }
 
-function dueOn(string $due, TaskStatus $status = TaskStatus::New): Subject
+function dueOn(string $due, TaskStatus $status = TaskStatus::New): TaskSubject
 {
-    return new Subject(
+    return new TaskSubject(
         't1',
         Build::at('2026-02-20'),
         new Effort(0, 60),
@@ -70,7 +70,7 @@ function dueOn(string $due, TaskStatus $status = TaskStatus::New): Subject
 }
 
 /** @return list<string> rule and moment */
-function acted(MomentReplay $replay, Subject $subject, ?string $closed = null): array
+function acted(MomentReplay $replay, TaskSubject $subject, ?string $closed = null): array
 {
     return array_map(
         static fn(array $one): string => "{$one[0]} " . gmdate('m-d H:i', $one[1]),
@@ -79,7 +79,7 @@ function acted(MomentReplay $replay, Subject $subject, ?string $closed = null): 
 }
 
 it('estimates what new timers on a date would have done, by the dates as they are now', function (
-    Subject $task,
+    TaskSubject $task,
     ?string $closed,
     array $expected,
 ): void {

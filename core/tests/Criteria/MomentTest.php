@@ -12,7 +12,7 @@ use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Subject\ChangeFacts;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\WorkCalendar;
@@ -42,7 +42,7 @@ function momentFacts(array $criteria, string $at): Facts
 {
     $lookups = Lookups::of([(new CriteriaFormat(Build::context()))->read(Node::root($criteria))]);
 
-    return (new ChangeFacts(onCallHouse(), $lookups))->of(null, new Subject('t', Build::at($at)), Build::at($at));
+    return (new ChangeFacts(onCallHouse(), $lookups))->of(null, new TaskSubject('t', Build::at($at)), Build::at($at));
 }
 
 it('tells the moment of an event', function (string $field, string $at, mixed $expected): void {
@@ -86,7 +86,7 @@ it('tells whether somebody is at work where the customer is', function (
     $criteria = ['field' => 'moment.place_on', 'op' => 'is', 'value' => true];
     $lookups = Lookups::of([(new CriteriaFormat(Build::context()))->read(Node::root($criteria))]);
     $fields = $places + ['task.kind' => 'skerry'];
-    $facts = (new ChangeFacts($roster, $lookups))->of(null, new Subject('t', 0, fields: $fields), Build::at($at));
+    $facts = (new ChangeFacts($roster, $lookups))->of(null, new TaskSubject('t', 0, fields: $fields), Build::at($at));
     expect($facts->value('moment.place_on'))->toBe($expected);
 })->with([
     'within the hours of Oona' => [['customer.district' => 'carrow'], '2026-03-02T09:00:00Z', true],

@@ -7,7 +7,7 @@ use OpenBaton\Core\Criteria\Lookups;
 use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\ChangeFacts;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -17,7 +17,9 @@ function holdsOf(array $criteria, ?array $before, array $after): bool
 {
     $rule = Build::rule('r', null, if: $criteria, then: [new AddTag('x')]);
     $lookups = Lookups::ofRulebook(new Rulebook(Build::fields(), [$rule]));
-    $subject = static fn(?array $fields): ?Subject => $fields === null ? null : new Subject('t', 0, fields: $fields);
+    $subject = static fn(?array $fields): ?TaskSubject => $fields === null
+        ? null
+        : new TaskSubject('t', 0, fields: $fields);
     $facts = (new ChangeFacts(Bench::house(), $lookups))->of(
         $subject($before),
         $subject($after) ?? Story::task(),

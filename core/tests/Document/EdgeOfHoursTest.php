@@ -17,7 +17,7 @@ use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\FullWorld;
 use OpenBaton\Core\Tests\Support\StatusLeft;
@@ -134,7 +134,7 @@ it('asks rules of several kinds of event in their order, each once', function ()
         ]),
         'v',
     );
-    $before = new Subject('t', 0, status: TaskStatus::Working);
+    $before = new TaskSubject('t', 0, status: TaskStatus::Working);
     $change = new ChangeSet('c', 0, $before, $before->inStatus(TaskStatus::Waiting), Build::facts([]));
     expect(array_map(static fn(Rule $one): string => $one->id, iterator_to_array($compiled->holding($change))))->toBe([
         0 => 'reached',

@@ -6,7 +6,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\WorldFormat;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\FullWorld;
 use OpenBaton\Core\Workload\Effort;
@@ -87,7 +87,7 @@ it('reads work, rotations, events and when work last came to people', function (
                 'e1',
                 $world->clock,
                 null,
-                new Subject(
+                new TaskSubject(
                     'T1',
                     $world->clock,
                     new Effort(540, 120, 15, 60),

@@ -7,7 +7,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TaskEditFormat;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Subject\ChecklistItem;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
@@ -23,9 +23,9 @@ function editOf(array $document): TaskEditFormat
     );
 }
 
-function openToSome(): Subject
+function openToSome(): TaskSubject
 {
-    return new Subject(
+    return new TaskSubject(
         't1',
         100,
         new Effort(5, 60),

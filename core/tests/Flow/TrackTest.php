@@ -21,6 +21,7 @@ use OpenBaton\Core\Flow\Track;
 use OpenBaton\Core\Flow\Vote;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Refusal;
+use OpenBaton\Core\Rulebook\Condition;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -200,7 +201,7 @@ it('waits at each kind of gate for what is missing, and names who is to see to i
 ]);
 
 it('waits for criteria to hold, and tells of the first that does not', function (): void {
-    $gate = new CriteriaHold(new Comparison('task.count', 'at_most', 40), Build::context()->fields);
+    $gate = new CriteriaHold(new Condition(new Comparison('task.count', 'at_most', 40), Build::context()->fields));
     expect($gate->missing(caseView(['task.count' => 40]), 'fitting'))
         ->toBe([])
         ->and($gate->missing(caseView(['task.count' => 41]), 'fitting'))

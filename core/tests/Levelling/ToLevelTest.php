@@ -12,7 +12,7 @@ use OpenBaton\Core\Rulebook\Limit\SkillAtLeast;
 use OpenBaton\Core\Rulebook\Method\LightestLoad;
 use OpenBaton\Core\Rulebook\Otherwise\NextRule;
 use OpenBaton\Core\Rulebook\Pool\TeamMembers;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Workload\Effort;
@@ -50,9 +50,9 @@ function benchToLevel(bool $working = false, string $until = '2026-03-06 18:00')
     );
 }
 
-function taskToLevel(string $kind = 'repair', ?string $due = '2026-03-04 17:00', string $holder = 'winnie'): Subject
+function taskToLevel(string $kind = 'repair', ?string $due = '2026-03-04 17:00', string $holder = 'winnie'): TaskSubject
 {
-    return (new Subject(
+    return (new TaskSubject(
         't1',
         Build::at('2026-03-01 10:00'),
         new Effort(0, 90),
@@ -89,7 +89,7 @@ it('asks of what was placed by hand what rule would place it, and of what none w
     ]);
 });
 
-it('leaves where it is what is begun, in review, due later, or without a due date', function (Subject $task): void {
+it('leaves where it is what is begun, in review, due later, or without a due date', function (TaskSubject $task): void {
     foreach (benchToLevel()->of($task, null) as $movable) {
         expect($movable->eligible)->toBe([$movable->holderId]);
     }

@@ -10,7 +10,7 @@ use OpenBaton\Core\Rulebook\Method\BestMatch;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Workload\Effort;
@@ -23,7 +23,7 @@ function forCustomer(?string $customer = 'c1', ?string $owner = null): ChangeSet
 {
     $at = Build::at('2026-03-02T10:00:00Z');
     $fields = $owner === null ? [] : ['customer.owner' => $owner];
-    $task = new Subject('t', $at, new Effort(0, 60), fields: $fields, customerId: $customer);
+    $task = new TaskSubject('t', $at, new Effort(0, 60), fields: $fields, customerId: $customer);
 
     return new ChangeSet('e', $at, null, $task, Build::facts([]));
 }

@@ -16,7 +16,7 @@ use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\PeopleGroup;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -25,7 +25,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 
 it('counts a task that arrives with a holder once against them', function (int $atMost, ?string $expected): void {
     $rules = [Build::rule('r', new NamedPeople(['femi']), new InOrder(), limits: [new OpenTasksAtMost($atMost)])];
-    $task = new Subject('t1', Build::at(Story::NOW), new Effort(0, 60), holderId: 'femi');
+    $task = new TaskSubject('t1', Build::at(Story::NOW), new Effort(0, 60), holderId: 'femi');
     $other = Story::task('t2');
     $decision = Story::run($rules, Story::change(null, $task, $rules), [$other])->links[0]->decision;
     expect($decision?->decidingRule()?->id)->toBe($expected);

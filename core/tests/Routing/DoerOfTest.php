@@ -10,14 +10,14 @@ use OpenBaton\Core\Rulebook\Method\SamePerson;
 use OpenBaton\Core\Rulebook\Otherwise\AskPerson;
 use OpenBaton\Core\Rulebook\Pool\DoerOf;
 use OpenBaton\Core\Subject\DoneTask;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** A done quote of somebody's. */
-function doneQuote(string $id, string $by, ?string $madeFor = null, string $kind = 'quote'): Subject
+function doneQuote(string $id, string $by, ?string $madeFor = null, string $kind = 'quote'): TaskSubject
 {
     return Story::task($id)
         ->heldBy($by)
@@ -62,7 +62,7 @@ it('knows what was done in the same chain, and what was opened again in it', fun
         Build::rule('did', new DoerOf('repair'), new SamePerson(), otherwise: new AskPerson('tobias')),
     ];
     $task = Story::task();
-    $made = static fn(Subject $before, Subject $after): ?string => Story::run(
+    $made = static fn(TaskSubject $before, TaskSubject $after): ?string => Story::run(
         $rules,
         Story::change($before, $after, $rules),
     )->subjects['t1.1']->holderId;

@@ -17,7 +17,7 @@ use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\Pool\PersonInField;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Passing;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -27,7 +27,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 use OpenBaton\Core\Workload\Work;
 
 /** Ayumi, Femi and Callum have an hour's task together. */
-function shared(bool $doTogether = false): Subject
+function shared(bool $doTogether = false): TaskSubject
 {
     return Story::task()
         ->with(['status' => TaskStatus::New])
@@ -101,7 +101,7 @@ it('leaves it with those who have it as long as all of them may', function (
     'one of them is not' => [['ayumi', 'tobias'], ['ayumi', 'femi'], ['ayumi', 'femi'], 'assigned'],
 ]);
 
-it('is the work of each of them, by even shares, as one open task', function (Subject $task, array $minutes): void {
+it('is the work of each of them, by even shares, as one open task', function (TaskSubject $task, array $minutes): void {
     $work = Work::of([$task->asWork()]);
     $had = [];
     foreach (['ayumi', 'femi', 'callum', 'greta'] as $id) {
@@ -185,8 +185,8 @@ it('passes in pairs, in order', function (array $before, array $after, array $ex
 it('raises that the holder changes by who comes and who leaves', function (
     ?PeopleGroup $from,
     ?PeopleGroup $to,
-    Subject $before,
-    Subject $after,
+    TaskSubject $before,
+    TaskSubject $after,
     bool $expected,
 ): void {
     $rules = [Build::rule('r', null, then: [new AddTag('seen')], when: [new HolderChanges($from, $to)])];

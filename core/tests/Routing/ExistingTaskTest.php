@@ -27,7 +27,7 @@ use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\StatusReached;
@@ -38,7 +38,7 @@ use OpenBaton\Core\Workload\Work;
 /** A task of Femi's that goes from working to another status. */
 function becomes(TaskStatus $status, ?string $holder = 'femi', array $openTo = []): ChangeSet
 {
-    $before = new Subject(
+    $before = new TaskSubject(
         't1',
         Build::at('2026-03-01'),
         new Effort(0, 60),
@@ -169,7 +169,7 @@ it('asks rules only about what they wait for', function (): void {
 });
 
 it('takes a task away from nobody twice: the work of a reviewer stays theirs', function (): void {
-    $before = new Subject(
+    $before = new TaskSubject(
         't1',
         Build::at('2026-03-01'),
         new Effort(0, 60),

@@ -17,7 +17,7 @@ use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -30,9 +30,9 @@ use OpenBaton\Core\Workload\TaskStatus;
  * @param list<Rule>   $rules
  * @param list<string> $followed rules whose follow-ups have acted
  */
-function triedAgain(array $rules, array $followed = [], ?Subject $task = null): ChangeSet
+function triedAgain(array $rules, array $followed = [], ?TaskSubject $task = null): ChangeSet
 {
-    $task ??= new Subject('t1', Build::at('2026-03-01'), new Effort(0, 60), fields: ['task.kind' => 'repair']);
+    $task ??= new TaskSubject('t1', Build::at('2026-03-01'), new Effort(0, 60), fields: ['task.kind' => 'repair']);
     $facts = new ChangeFacts(Bench::house(), Lookups::ofRulebook(new Rulebook(Build::fields(), $rules)));
 
     return new ChangeSet(
@@ -97,7 +97,7 @@ it('changes nothing where there is still nobody', function (): void {
 
 it('takes back nothing that is placed', function (): void {
     $rules = [Build::rule('bench', new NamedPeople(['ayumi', 'femi']), new InOrder())];
-    $held = new Subject('t1', Build::at('2026-03-01'), new Effort(0, 60), holderId: 'femi');
+    $held = new TaskSubject('t1', Build::at('2026-03-01'), new Effort(0, 60), holderId: 'femi');
     expect(cameOf(Bench::decide($rules, triedAgain($rules, [], $held))))->toBe(['kept', 'femi', '']);
 });
 

@@ -14,7 +14,7 @@ use OpenBaton\Core\Rulebook\Method\InOrder;
 use OpenBaton\Core\Rulebook\Pool\NamedPeople;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Author;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Workload\Effort;
@@ -75,7 +75,7 @@ it('names with each effect the rule that brought it about', function (): void {
         Build::rule('gives', new NamedPeople(['ayumi']), new InOrder(), then: [new AddTag('b')]),
         Build::rule('last', null, then: [new AddTag('c'), new AddTag('d')]),
     ];
-    $task = new Subject('t1', Build::at(Story::NOW), new Effort(0, 60), fields: ['task.kind' => 'repair']);
+    $task = new TaskSubject('t1', Build::at(Story::NOW), new Effort(0, 60), fields: ['task.kind' => 'repair']);
     $decision =
         Story::run($rules, Story::change(null, $task, $rules))->links[0]->decision ?? throw new LogicException();
     expect(
@@ -93,7 +93,7 @@ it('tells of the change that it makes to its seat, of no other', function (): vo
     $decision = Story::run([$rule], Story::change($task, $task->tagged('hot'), [$rule]))->links[0]->decision;
     [$before, $after] = [$task->tagged('hot'), $decision?->subjectAfter() ?? $task];
     expect([$before->holderId, $after->holderId])->toBe(['femi', 'ayumi']);
-    $tells = static fn(?Subject $from, Subject $to): ?bool => $decision?->tellsOf(
+    $tells = static fn(?TaskSubject $from, TaskSubject $to): ?bool => $decision?->tellsOf(
         Story::change($from, $to),
         SeatName::Holder,
     );

@@ -10,7 +10,7 @@ use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\Happened;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -24,7 +24,7 @@ function eventOf(array $document): EventKind
 }
 
 /** Whether a rule that waits for it hears of the change. */
-function hears(array $document, ?Subject $before, Subject $after, Happened ...$happened): bool
+function hears(array $document, ?TaskSubject $before, TaskSubject $after, Happened ...$happened): bool
 {
     $rule = Build::rule('r', null, then: [new AddTag('heard')], when: [eventOf($document)]);
     $change = Story::change($before, $after, [$rule], array_values($happened));

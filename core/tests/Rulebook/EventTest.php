@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Subject\ChecklistItem;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -15,7 +15,7 @@ $new = $task->with(['status' => TaskStatus::New]);
 
 $review = $task->inStatus(TaskStatus::InReview);
 
-$ticked = static fn(bool ...$done): Subject => Story::task()->with([
+$ticked = static fn(bool ...$done): TaskSubject => Story::task()->with([
     'checklist' => array_map(
         static fn(bool $one, int $at): ChecklistItem => new ChecklistItem("Item {$at}", $one),
         $done,
@@ -25,8 +25,8 @@ $ticked = static fn(bool ...$done): Subject => Story::task()->with([
 
 it('raises each kind for what it says, and for nothing else', function (
     array $event,
-    ?Subject $before,
-    Subject $after,
+    ?TaskSubject $before,
+    TaskSubject $after,
     bool $expected,
 ): void {
     expect(hears($event, $before, $after))->toBe($expected);

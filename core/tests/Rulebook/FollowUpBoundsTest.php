@@ -9,7 +9,7 @@ use OpenBaton\Core\Rulebook\FollowUp\Situation;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\StandardKinds;
 use OpenBaton\Core\Subject\Effect\Effect;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -21,7 +21,13 @@ use OpenBaton\Core\Workload\TaskStatus;
 require_once __DIR__ . '/FollowUpFunctions.php';
 
 it('has a test here for every follow-up', function (): void {
-    $code = implode('', array_map(file_get_contents(...), glob(__DIR__ . '/FollowUp*Test.php') ?: []));
+    $code = implode(
+        '',
+        array_map(file_get_contents(...), [
+            ...glob(__DIR__ . '/FollowUp*Test.php') ?: [],
+            ...glob(__DIR__ . '/../Flow/Case*Test.php') ?: [],
+        ]),
+    );
     foreach (StandardKinds::BY_FAMILY['follow_up'] as $class) {
         expect($code)->toContain("'kind' => '{$class::kind()}'");
     }
@@ -82,7 +88,7 @@ it('makes no task while the one that the same rule made for the same task is ope
         when: [new TagOn(['call'])],
     );
     $task = Story::task();
-    $titles = static function (Rule $rule, Subject ...$others) use ($task): array {
+    $titles = static function (Rule $rule, TaskSubject ...$others) use ($task): array {
         $chain = Story::run([$rule], Story::change($task, $task->tagged('call'), [$rule]), array_values($others));
 
         return array_map(
@@ -96,7 +102,7 @@ it('makes no task while the one that the same rule made for the same task is ope
         TaskStatus $status,
         string $rule = 'call',
         string $by = 't1',
-    ): Subject => new Subject(
+    ): TaskSubject => new TaskSubject(
         $id,
         0,
         new Effort(),

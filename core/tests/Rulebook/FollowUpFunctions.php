@@ -10,7 +10,7 @@ use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Subject\Effect\Effect;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -28,7 +28,7 @@ function followUp(array $document): FollowUp
 }
 
 /** The effect on a task; now is Monday 2 March 2026, ten o'clock, and the house works from nine to five. */
-function effectOf(array $document, ?Subject $subject = null): ?Effect
+function effectOf(array $document, ?TaskSubject $subject = null): ?Effect
 {
     $subject ??= Story::task();
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Subject\Effect\TaskMade;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -51,7 +51,7 @@ it('lets a due date follow another until it is set by hand', function (): void {
 
 it('has nothing to do where there is nobody, or nothing, to do it with', function (
     array $document,
-    Subject $subject,
+    TaskSubject $subject,
 ): void {
     expect(effectOf($document, $subject))->toBeNull();
 })->with([

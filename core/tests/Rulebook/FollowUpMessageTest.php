@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Subject\Effect\MessagePrepared;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Story;
 
 require_once __DIR__ . '/FollowUpFunctions.php';
@@ -13,7 +13,7 @@ const MESSAGE = ['kind' => 'message', 'channel' => 'mail', 'text' => 'The ~task.
 
 it('prepares a message for those whom it is for, each once', function (
     array $more,
-    Subject $task,
+    TaskSubject $task,
     array $to,
     string $channel,
 ): void {

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Document\DecisionRecord;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Workload\Priority;
@@ -11,7 +11,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 
 require_once __DIR__ . '/FollowUpFunctions.php';
 
-it('does what it says', function (array $document, Subject $subject, array $written, array $changed): void {
+it('does what it says', function (array $document, TaskSubject $subject, array $written, array $changed): void {
     $effect = effectOf($document, $subject);
     $after = $effect?->on($subject);
     expect($effect === null ? null : DecisionRecord::effect($effect))->toBe($written);

@@ -129,17 +129,18 @@ it('takes a kind once', function (): void {
 
 it('lists kinds under the family to which they belong, each under its own code', function (): void {
     $interfaces = [
-        'event' => 'Event\\EventKind',
-        'pool' => 'Pool\\Pool',
-        'method' => 'Method\\Method',
-        'limit' => 'Limit\\Limit',
-        'otherwise' => 'Otherwise\\Otherwise',
-        'follow_up' => 'FollowUp\\FollowUp',
+        'event' => 'OpenBaton\\Core\\Rulebook\\Event\\EventKind',
+        'pool' => 'OpenBaton\\Core\\Rulebook\\Pool\\Pool',
+        'method' => 'OpenBaton\\Core\\Rulebook\\Method\\Method',
+        'limit' => 'OpenBaton\\Core\\Rulebook\\Limit\\Limit',
+        'otherwise' => 'OpenBaton\\Core\\Rulebook\\Otherwise\\Otherwise',
+        'follow_up' => 'OpenBaton\\Core\\Rulebook\\FollowUp\\FollowUp',
+        'gate' => 'OpenBaton\\Core\\Flow\\Gate\\Gate',
     ];
     expect(array_keys(StandardKinds::BY_FAMILY))->toBe(array_column(Family::cases(), 'value'));
     foreach (StandardKinds::BY_FAMILY as $family => $classes) {
         foreach ($classes as $class) {
-            expect(is_subclass_of($class, 'OpenBaton\\Core\\Rulebook\\' . $interfaces[$family]))->toBeTrue();
+            expect(is_subclass_of($class, $interfaces[$family]))->toBeTrue();
             expect(KindRegistry::standard()->of(Family::from($family))[$class::kind()])->toBe($class);
         }
     }

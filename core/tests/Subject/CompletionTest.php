@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Completion;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Story;
 
 it('says what is missing, in the order in which one would see to it', function (
     Completion $completion,
-    Subject $task,
+    TaskSubject $task,
     ?string $note,
     array $missing,
 ): void {

@@ -9,7 +9,7 @@ use OpenBaton\Core\Rulebook\Event\FieldChanges;
 use OpenBaton\Core\Rulebook\Event\TagOff;
 use OpenBaton\Core\Rulebook\Event\TagOn;
 use OpenBaton\Core\Rulebook\FieldChange;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
 
@@ -38,7 +38,7 @@ it('finds the same in two values that differ by case, outer blanks or order alon
 ]);
 
 /** @return array{bool, bool, bool} whether tags went on, off, and the field has changed */
-function raisedBy(?Subject $before, Subject $after, string $field): array
+function raisedBy(?TaskSubject $before, TaskSubject $after, string $field): array
 {
     $change = Story::change($before, $after);
 

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
 
-function whole(): Subject
+function whole(): TaskSubject
 {
-    return new Subject(
+    return new TaskSubject(
         't1',
         100,
         new Effort(5, 60, 10, 40),

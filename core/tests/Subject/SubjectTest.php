@@ -10,8 +10,8 @@ use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\PrioritySet;
 use OpenBaton\Core\Subject\Effect\TagAdded;
 use OpenBaton\Core\Subject\Standing;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Transition;
 use OpenBaton\Core\Subject\Transitions;
 use OpenBaton\Core\Workload\Effort;
@@ -24,25 +24,25 @@ require_once __DIR__ . '/SubjectFunctions.php';
 it('changes one thing and keeps all else', function (Closure $change, array $expected): void {
     expect([...get_object_vars(whole()), ...$expected])->toEqual(get_object_vars($change(whole())));
 })->with([
-    'to somebody' => [fn(Subject $s) => $s->heldBy('femi'), ['holderId' => 'femi', 'previousHolderId' => 'ayumi']],
+    'to somebody' => [fn(TaskSubject $s) => $s->heldBy('femi'), ['holderId' => 'femi', 'previousHolderId' => 'ayumi']],
     'to nobody, open to some' => [
-        fn(Subject $s) => $s->heldBy(null, ['femi', 'callum']),
+        fn(TaskSubject $s) => $s->heldBy(null, ['femi', 'callum']),
         ['holderId' => null, 'openTo' => ['femi', 'callum'], 'previousHolderId' => 'ayumi'],
     ],
-    'another status' => [fn(Subject $s) => $s->inStatus(TaskStatus::Done), ['status' => TaskStatus::Done]],
-    'another priority' => [fn(Subject $s) => $s->prioritised(Priority::Low), ['priority' => Priority::Low]],
-    'due at' => [fn(Subject $s) => $s->dueAt(999), ['dueAt' => 999]],
-    'due no more' => [fn(Subject $s) => $s->dueAt(null), ['dueAt' => null]],
-    'a tag' => [fn(Subject $s) => $s->tagged('vip'), ['tags' => ['rush', 'vip']]],
+    'another status' => [fn(TaskSubject $s) => $s->inStatus(TaskStatus::Done), ['status' => TaskStatus::Done]],
+    'another priority' => [fn(TaskSubject $s) => $s->prioritised(Priority::Low), ['priority' => Priority::Low]],
+    'due at' => [fn(TaskSubject $s) => $s->dueAt(999), ['dueAt' => 999]],
+    'due no more' => [fn(TaskSubject $s) => $s->dueAt(null), ['dueAt' => null]],
+    'a tag' => [fn(TaskSubject $s) => $s->tagged('vip'), ['tags' => ['rush', 'vip']]],
     'another task' => [
-        fn(Subject $s) => $s->linkedTo('t2')->linkedTo('t3')->linkedTo('t2'),
+        fn(TaskSubject $s) => $s->linkedTo('t2')->linkedTo('t3')->linkedTo('t2'),
         ['linkedTo' => ['t2', 't3']],
     ],
     'another task no more' => [
-        fn(Subject $s) => $s->linkedTo('t2')->linkedTo('t3')->unlinkedFrom('t2'),
+        fn(TaskSubject $s) => $s->linkedTo('t2')->linkedTo('t3')->unlinkedFrom('t2'),
         ['linkedTo' => ['t3']],
     ],
-    'a tag that it has' => [fn(Subject $s) => $s->tagged('rush'), []],
+    'a tag that it has' => [fn(TaskSubject $s) => $s->tagged('rush'), []],
 ]);
 
 it('lets effects apply themselves, and says what they did', function (

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Subject\Difference;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\PersonWork;
@@ -77,7 +77,7 @@ it('knows what differs between two states of a task, by name, and leaves out wha
         'task.count' => [null, 2],
     ]);
     expect(Difference::between($before, $before, Build::fields()))->toBe([]);
-    expect(Difference::between(null, new Subject('t2', 100, new Effort()), Build::fields()))->toBe([
+    expect(Difference::between(null, new TaskSubject('t2', 100, new Effort()), Build::fields()))->toBe([
         'status' => [null, 'new'],
         'priority' => [null, 'normal'],
     ]);
@@ -95,7 +95,11 @@ it('counts the minutes that were spent, and never fewer than none', function (?i
 ]);
 
 it('tells what differs as documents have it', function (): void {
-    $before = new Subject('t1', 0, fields: ['task.value' => 12_50, 'task.needed' => '2026-03-04', 'task.other' => 'a']);
+    $before = new TaskSubject(
+        't1',
+        0,
+        fields: ['task.value' => 12_50, 'task.needed' => '2026-03-04', 'task.other' => 'a'],
+    );
     $after = $before
         ->withField('task.value', 13_00)
         ->withField('task.needed', '2026-03-05')

@@ -32,7 +32,7 @@ use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\MinuteRange;
 use OpenBaton\Core\Time\Span;
@@ -171,7 +171,7 @@ final class Build
             $id,
             self::at($at),
             null,
-            new Subject(
+            new TaskSubject(
                 "task-{$id}",
                 self::at($at),
                 new Effort(0, $minutes),

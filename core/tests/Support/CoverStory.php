@@ -20,7 +20,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Subject\ChangeFacts;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -92,8 +92,8 @@ final class CoverStory
         int $minutes = 60,
         string $holder = 'callum',
         TaskStatus $status = TaskStatus::New,
-    ): Subject {
-        return new Subject(
+    ): TaskSubject {
+        return new TaskSubject(
             $id,
             Build::at('2026-03-01 09:00'),
             new Effort(0, $minutes),
@@ -105,8 +105,8 @@ final class CoverStory
     }
 
     /**
-     * @param list<Subject>              $tasks
-     * @param list<Subject>              $others work of others
+     * @param list<TaskSubject>              $tasks
+     * @param list<TaskSubject>              $others work of others
      * @param array<string, Give>        $givenBy
      * @param array<string, string|null> $set
      */
@@ -132,7 +132,7 @@ final class CoverStory
     }
 
     /**
-     * @param list<Subject> $tasks
+     * @param list<TaskSubject> $tasks
      *
      * @return list<string> what becomes of each: task, reason, and who gets it
      */
@@ -146,7 +146,7 @@ final class CoverStory
     }
 
     /**
-     * @param list<Subject>              $tasks
+     * @param list<TaskSubject>              $tasks
      * @param array<string, string|null> $set
      * @param list<string>               $early
      *
@@ -188,9 +188,9 @@ final class CoverStory
         );
     }
 
-    /** @param list<Subject> $tasks */
+    /** @param list<TaskSubject> $tasks */
     public static function work(array $tasks): Work
     {
-        return Work::of(array_map(static fn(Subject $task) => $task->asWork(), $tasks));
+        return Work::of(array_map(static fn(TaskSubject $task) => $task->asWork(), $tasks));
     }
 }

@@ -17,7 +17,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeFacts;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Workload\TaskStatus;
 use Random\Engine\Mt19937;
@@ -34,7 +34,7 @@ final class CoverWorld
 
     public readonly Roster $roster;
 
-    /** @var array<string, Subject> by id */
+    /** @var array<string, TaskSubject> by id */
     public array $tasks = [];
 
     /** @var array<string, string> who had a task before anybody went, by id */
@@ -152,7 +152,7 @@ final class CoverWorld
         }
     }
 
-    public function seat(Subject $task): SeatName
+    public function seat(TaskSubject $task): SeatName
     {
         return $task->status === TaskStatus::InReview ? SeatName::Reviewer : SeatName::Holder;
     }

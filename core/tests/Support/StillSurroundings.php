@@ -7,7 +7,8 @@ namespace OpenBaton\Core\Tests\Support;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Work;
 
 /** Surroundings with some work and some rotations, and no other tasks; they keep what they were asked for. */
@@ -40,12 +41,22 @@ final class StillSurroundings implements Surroundings
         return [];
     }
 
+    public function case(string $id): ?CaseSubject
+    {
+        return null;
+    }
+
+    public function ofCase(string $caseId): array
+    {
+        return [];
+    }
+
     public function madeBy(string $taskId): array
     {
         return [];
     }
 
-    public function doneWith(Subject $task): array
+    public function doneWith(TaskSubject $task): array
     {
         return [];
     }

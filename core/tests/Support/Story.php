@@ -21,7 +21,7 @@ use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Happened;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Text\PlainWords;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -35,9 +35,9 @@ final class Story
     public const NOW = '2026-03-02T10:00:00Z';
 
     /** A task of Femi's, working, an hour's effort. */
-    public static function task(string $id = 't1'): Subject
+    public static function task(string $id = 't1'): TaskSubject
     {
-        return new Subject(
+        return new TaskSubject(
             $id,
             Build::at('2026-03-01T09:00:00Z'),
             new Effort(0, 60),
@@ -53,8 +53,8 @@ final class Story
      * @param list<Happened> $happened
      */
     public static function change(
-        ?Subject $before,
-        Subject $after,
+        ?TaskSubject $before,
+        TaskSubject $after,
         array $rules = [],
         array $happened = [],
         ?Roster $roster = null,
@@ -75,7 +75,7 @@ final class Story
 
     /**
      * @param list<Rule>    $rules
-     * @param list<Subject> $others tasks that are there besides
+     * @param list<TaskSubject> $others tasks that are there besides
      */
     public static function run(array $rules, ChangeSet $change, array $others = [], ?Roster $roster = null): ChainResult
     {

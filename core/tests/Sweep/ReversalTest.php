@@ -7,7 +7,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\WorldFormat;
 use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\Follow;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Sweep\Reversal;
 use OpenBaton\Core\Tests\Support\RandomStory;
 use OpenBaton\Core\Tests\Support\Story;
@@ -26,7 +26,7 @@ function kept(Reversal $reversal): Reversal
 }
 
 /** A task of which nothing is as it is usually. */
-function fullTask(): Subject
+function fullTask(): TaskSubject
 {
     return Story::task()->with([
         'effort' => new Effort(30, 90, 10, 70),
@@ -59,7 +59,7 @@ it('leaves alone what somebody has changed since, and names it', function (): vo
     $reversal = kept(
         Reversal::of($before, $before->heldBy('tobias')->prioritised(Priority::High)->withField('task.count', 3)),
     );
-    expect(array_keys($reversal->parts))->toBe(['priority', 'holderId', 'previousHolderId', 'fields/task.count']);
+    expect(array_keys($reversal->parts))->toBe(['holderId', 'previousHolderId', 'priority', 'fields/task.count']);
     $since = $before->heldBy('tobias')->prioritised(Priority::Urgent)->withField('task.count', 3)->tagged('hurry');
     expect($reversal->left($since))->toBe(['priority']);
     $undone = $reversal->on($since);

@@ -8,7 +8,7 @@ use OpenBaton\Core\Document\SweepFormat;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\Rule;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Sweep\RuleApplied;
 use OpenBaton\Core\Sweep\Swept;
 use OpenBaton\Core\Sweep\TaskSwept;
@@ -19,7 +19,7 @@ use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Workload\Work;
 
 /** What would come of tasks one after the other; null: it is not for them. @return list<Swept|null> */
-function sweptAll(Treatment $treatment, Router $router, Subject ...$tasks): array
+function sweptAll(Treatment $treatment, Router $router, TaskSubject ...$tasks): array
 {
     $rehearsal = new Rehearsal($router, new StillSurroundings(Work::of([]), new Rotations()));
     $swept = [];
@@ -32,7 +32,7 @@ function sweptAll(Treatment $treatment, Router $router, Subject ...$tasks): arra
 }
 
 /** @param list<Rule> $rules @return list<Swept|null> */
-function applied(array $rules, string $ruleId, Subject ...$tasks): array
+function applied(array $rules, string $ruleId, TaskSubject ...$tasks): array
 {
     $router = Story::router($rules);
 
@@ -44,7 +44,7 @@ function applied(array $rules, string $ruleId, Subject ...$tasks): array
 }
 
 /** @param array<string, mixed> $document @param list<Rule> $rules @return list<Swept|null> */
-function sweptBy(array $document, array $rules, Subject ...$tasks): array
+function sweptBy(array $document, array $rules, TaskSubject ...$tasks): array
 {
     $router = Story::router($rules);
     $sweep = (new SweepFormat(Build::context()))->read(Node::root($document));

@@ -21,9 +21,9 @@ use OpenBaton\Core\Rulebook\Pool\TeamMembers;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Effect\ReachesOthers;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
-use OpenBaton\Core\Subject\Effect\ReachesTasks;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Sweep\RuleApplied;
 use OpenBaton\Core\Tests\Support\Bench;
@@ -42,7 +42,7 @@ function brassRound(array $more = []): Rule
     return Build::rule('round', new TeamMembers('brass'), new RoundRobin('Bench'), ...['if' => RUSH] + $more);
 }
 
-function heldBy(string $id, ?string $holder, array $fields = ['task.rush' => true]): Subject
+function heldBy(string $id, ?string $holder, array $fields = ['task.rush' => true]): TaskSubject
 {
     return Story::task($id)
         ->heldBy($holder)
@@ -74,7 +74,7 @@ it('applies a rule that waits for arrivals to work that is there: who is in its 
 
 it('counts each in the load of the next', function (): void {
     $rule = Build::rule('light', new NamedPeople(['ayumi', 'femi']), new LightestLoad());
-    $tasks = array_map(static fn(int $n): Subject => heldBy("t{$n}", 'tobias'), range(1, 4));
+    $tasks = array_map(static fn(int $n): TaskSubject => heldBy("t{$n}", 'tobias'), range(1, 4));
     expect(array_map(saidOf(...), applied([$rule], 'light', ...$tasks)))->toBe([
         'changes tobias ayumi',
         'changes tobias femi',
@@ -189,6 +189,10 @@ it('refuses what is wrong with it, with the place', function (array $document, a
         ['then' => [['kind' => 'tag', 'tag' => 'a'], ['kind' => 'customer_owner']]],
         ['/then/1/kind'],
     ],
+    'what acts on a case' => [
+        ['then' => [['kind' => 'case_owner'], ['kind' => 'tag', 'tag' => 'a', 'of' => 'case']]],
+        ['/then/0/kind', '/then/1/kind'],
+    ],
 ]);
 
 it('knows of every follow-up whether it acts on more than its task', function (): void {
@@ -197,17 +201,18 @@ it('knows of every follow-up whether it acts on more than its task', function ()
         $source = (string) file_get_contents((string) (new ReflectionClass($class))->getFileName());
         preg_match_all('/^use (OpenBaton\\\\Core\\\\Subject\\\\Effect\\\\\w+);/m', $source, $used);
         foreach ($used[1] as $effect) {
-            if (is_a($effect, ReachesOutside::class, true) || is_a($effect, ReachesTasks::class, true)) {
+            if (is_a($effect, ReachesOutside::class, true) || is_a($effect, ReachesOthers::class, true)) {
                 $beyond[] = $kind;
             }
         }
-        if (is_a($class, ActsBeyond::class, true)) {
+        // What only moves a case, or gives it, reaches no other task.
+        if (is_a($class, ActsBeyond::class, true) && !in_array($kind, ['move_stage', 'case_owner'], true)) {
             $marked[] = $kind;
         }
         expect(is_a($class, FollowUp::class, true))->toBeTrue();
     }
     expect($marked)
-        ->toBe(['create_task', 'customer_owner', 'tell', 'message'])
+        ->toBe(['create_task', 'customer_owner', 'tell', 'message', 'open_case', 'close_case'])
         ->and($beyond)
         ->toBe($marked);
 });

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use OpenBaton\Core\Rulebook\Event\DateReached;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Time\Offset;
@@ -12,7 +12,7 @@ use OpenBaton\Core\Timer\Reminder;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The moment of a reminder, and the date that it hangs on. */
-function reminded(Subject $task, string $field, string $offset, ?string $time = null): ?array
+function reminded(TaskSubject $task, string $field, string $offset, ?string $time = null): ?array
 {
     $on = new DateReached($field, Offset::parse($offset), $time === null ? null : TimeOfDay::parse($time));
     $moment = (new Reminder('r', $on))->momentOn($task, Build::calendar());

@@ -37,7 +37,7 @@ function firings(array $occurrences): array
             ' ' .
             ($one->timer->ruleId ?? 'wakes') .
             ' ' .
-            $one->taskId,
+            $one->subjectId,
         $occurrences,
     );
 }

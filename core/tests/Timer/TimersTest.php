@@ -7,7 +7,7 @@ use OpenBaton\Core\Rulebook\Event\Schedule;
 use OpenBaton\Core\Rulebook\FollowUp\AddTag;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
 use OpenBaton\Core\Time\LocalDate;
@@ -20,7 +20,7 @@ it('knows when a date is reached', function (
     string $field,
     string $offset,
     ?string $time,
-    Subject $task,
+    TaskSubject $task,
     array $expected,
 ): void {
     expect(firings(timers([dated($field, $offset, $time)])->due($task, 0)))->toBe($expected);
@@ -185,7 +185,7 @@ it('names what comes next, after an instant and not at it, and all until another
 });
 
 it('has a key for rule, task and the date that it hangs on', function (): void {
-    $key = static fn(Rule $rule, Subject $task): string => timers([$rule])->due($task, 0)[0]->key;
+    $key = static fn(Rule $rule, TaskSubject $task): string => timers([$rule])->due($task, 0)[0]->key;
     $task = Story::task()->withField('task.needed', '2026-04-10');
     $keys = [
         $key(dated('task.needed', '-20 days'), $task),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use OpenBaton\Core\People\Capacity;
 use OpenBaton\Core\People\Roster;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Time\Span;
 use OpenBaton\Core\Workload\Effort;
@@ -86,7 +86,7 @@ it('begins where it is now, in whichever part of the day', function (): void {
 it('counts a task by when it can be started', function (?string $start, ?string $due, ?int $percent): void {
     // 2340 minutes from Monday 10:00 to Friday 17:00; the horizon ends at midnight.
     $roster = new Roster(Build::calendar(), [Build::person('ayumi')]);
-    $subject = new Subject(
+    $subject = new TaskSubject(
         't',
         0,
         new Effort(0, 120),

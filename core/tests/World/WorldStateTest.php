@@ -12,7 +12,7 @@ use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Subject\Author;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Tests\Support\Bench;
 use OpenBaton\Core\Tests\Support\Build;
 use OpenBaton\Core\Tests\Support\Story;
@@ -31,7 +31,7 @@ use OpenBaton\Core\World\WorldState;
 /**
  * @param list<Rule>      $rules
  * @param list<Happening> $events
- * @param list<Subject>   $tasks
+ * @param list<TaskSubject>   $tasks
  */
 function worldWith(array $rules, array $events, array $tasks): World
 {
@@ -58,7 +58,7 @@ function lived(World $world): array
     }, iterator_to_array($world->chains(), false));
 }
 
-/** @param Closure(Subject): Subject $change */
+/** @param Closure(TaskSubject): TaskSubject $change */
 function changes(string $id, string $taskId, string $at, Closure $change, CommentAdded ...$said): Changes
 {
     return new Changes(
@@ -70,7 +70,7 @@ function changes(string $id, string $taskId, string $at, Closure $change, Commen
     );
 }
 
-function needed(string $id, ?string $date): Subject
+function needed(string $id, ?string $date): TaskSubject
 {
     return Story::task($id)->withField('task.needed', $date);
 }
@@ -104,7 +104,7 @@ it('lets nothing happen that was past already when the clock was last looked at'
         'e',
         'a',
         '2026-03-04T13:00:00Z',
-        static fn(Subject $task): Subject => $task->withField('task.needed', '2026-03-03'),
+        static fn(TaskSubject $task): TaskSubject => $task->withField('task.needed', '2026-03-03'),
     );
     $world = worldWith(
         [after(0), after(1), after(2)],
@@ -137,18 +137,23 @@ it('lets a task come back that waits until then', function (): void {
 });
 
 it('takes for a change what changes something, and what happens', function (): void {
-    $as = static fn(Subject $task): Subject => $task;
+    $as = static fn(TaskSubject $task): TaskSubject => $task;
     $world = worldWith(
         [],
         [
             changes('nothing', 'a', '2026-03-02T11:00:00Z', $as),
             changes('said', 'a', '2026-03-02T11:00:00Z', $as, new CommentAdded(Author::Holder)),
-            changes('marked', 'a', '2026-03-02T11:00:00Z', static fn(Subject $task): Subject => $task->tagged('x')),
+            changes(
+                'marked',
+                'a',
+                '2026-03-02T11:00:00Z',
+                static fn(TaskSubject $task): TaskSubject => $task->tagged('x'),
+            ),
             new Changes(
                 'both',
                 Build::at('2026-03-02T12:00:00Z'),
                 static fn(WorldState $state): array => $state->tasks(),
-                static fn(Subject $task): Subject => $task->tagged('y'),
+                static fn(TaskSubject $task): TaskSubject => $task->tagged('y'),
             ),
         ],
         [Story::task('a'), Story::task('b')],
@@ -180,13 +185,13 @@ it('makes a second task once the first is done, under the next id', function ():
         $id,
         'a',
         $at,
-        static fn(Subject $task): Subject => $task->untagged('call'),
+        static fn(TaskSubject $task): TaskSubject => $task->untagged('call'),
     );
     $tag = static fn(string $id, string $at): Changes => changes(
         $id,
         'a',
         $at,
-        static fn(Subject $task): Subject => $task->tagged('call'),
+        static fn(TaskSubject $task): TaskSubject => $task->tagged('call'),
     );
     $made = [];
     $world = worldWith(
@@ -201,7 +206,7 @@ it('makes a second task once the first is done, under the next id', function ():
                 'e5',
                 'a.1',
                 '2026-03-02T11:04:00Z',
-                static fn(Subject $task): Subject => $task->inStatus(TaskStatus::Done),
+                static fn(TaskSubject $task): TaskSubject => $task->inStatus(TaskStatus::Done),
             ),
             $tag('e6', '2026-03-02T11:05:00Z'),
         ],
@@ -225,7 +230,7 @@ it('knows the other open tasks of a customer, and who waits for a task', functio
         Story::task('d')->with(['customerId' => 'other']),
     ];
     $state = new WorldState(worldWith([], [], $tasks), 'v1');
-    $ids = static fn(array $some): array => array_map(static fn(Subject $task): string => $task->id, $some);
+    $ids = static fn(array $some): array => array_map(static fn(TaskSubject $task): string => $task->id, $some);
     expect([
         $ids($state->ofCustomer('band', 'a')),
         $ids($state->ofCustomer('band', '')),

@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Flow\Gate;
 
+use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Flow\CaseView;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\ShortText;
 
 /** An approval was given in this stay in the stage; where it is asked for, whoever is asked next is told. */
 final readonly class ApprovalGiven implements Gate
 {
     /** @param string $approval key */
-    public function __construct(private string $approval) {}
+    public function __construct(public string $approval) {}
 
     public static function kind(): string
     {
         return 'approval_given';
+    }
+
+    public static function parameters(): array
+    {
+        return [Parameter::required('approval', new ShortText(TextLimits::LABEL))];
     }
 
     public function missing(CaseView $case, string $stage): array

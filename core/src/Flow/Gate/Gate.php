@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Flow\Gate;
 
 use OpenBaton\Core\Flow\CaseView;
+use OpenBaton\Core\Rulebook\Part;
 
 /** What must hold before a case leaves a stage forwards, or enters one. */
-interface Gate
+interface Gate extends Part
 {
-    /** Its code, which never changes. */
-    public static function kind(): string;
-
     /**
      * @param string $stage key of the stage at which it stands
      *

@@ -6,10 +6,13 @@ namespace OpenBaton\Core\Flow\Gate;
 
 use OpenBaton\Core\Flow\CaseView;
 use OpenBaton\Core\Flow\NeededTask;
+use OpenBaton\Core\Rulebook\NoParameters;
 
 /** All tasks that are needed for the stage are done, or were dropped by whoever may. */
 final readonly class NeededWorkDone implements Gate
 {
+    use NoParameters;
+
     public static function kind(): string
     {
         return 'needed_work_done';

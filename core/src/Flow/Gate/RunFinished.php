@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Flow\Gate;
 
+use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Flow\CaseView;
+use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Parameter\ShortText;
 
 /** A run of a runsheet was finished in this stay in the stage. */
 final readonly class RunFinished implements Gate
 {
     /** @param string $runsheet key */
-    public function __construct(private string $runsheet) {}
+    public function __construct(public string $runsheet) {}
 
     public static function kind(): string
     {
         return 'run_finished';
+    }
+
+    public static function parameters(): array
+    {
+        return [Parameter::required('runsheet', new ShortText(TextLimits::ID))];
     }
 
     public function missing(CaseView $case, string $stage): array

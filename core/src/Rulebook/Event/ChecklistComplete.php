@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Event;
 
 use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\ChangeSet;
 
 /** The last open item of its checklist is ticked. */
-final readonly class ChecklistComplete implements EventKind
+final readonly class ChecklistComplete implements EventKind, TaskOnly
 {
     use NoParameters;
 
@@ -24,8 +25,8 @@ final readonly class ChecklistComplete implements EventKind
 
     public static function occasion(ChangeSet $change): bool
     {
-        return ($change->before?->openItems() ?? 0) > 0 &&
-            $change->after->openItems() === 0 &&
-            $change->after->checklist !== [];
+        return ($change->taskBefore()?->openItems() ?? 0) > 0 &&
+            $change->task()?->openItems() === 0 &&
+            $change->task()->checklist !== [];
     }
 }

@@ -8,13 +8,15 @@ use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Happened;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** Somebody says something on it. */
-final readonly class CommentAdded implements EventKind, Happened
+final readonly class CommentAdded implements OfEither, Happened
 {
     use Occurs;
+    use OnEither;
 
-    public function __construct(public Author $by = Author::Anyone) {}
+    public function __construct(public Author $by = Author::Anyone, public ?SubjectKind $of = null) {}
 
     public static function kind(): string
     {
@@ -23,7 +25,7 @@ final readonly class CommentAdded implements EventKind, Happened
 
     public static function parameters(): array
     {
-        return [Parameter::optional('by', new Choice(Author::class), Author::Anyone)];
+        return [Parameter::optional('by', new Choice(Author::class), Author::Anyone), self::of()];
     }
 
     private function takes(self $happened): bool

@@ -10,6 +10,7 @@ use OpenBaton\Core\Parameter\OffsetType;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\TimeOfDayType;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Time\Offset;
 use OpenBaton\Core\Time\OffsetUnit;
 use OpenBaton\Core\Time\TimeOfDay;
@@ -18,13 +19,16 @@ use OpenBaton\Core\Time\TimeOfDay;
  * A date field is reached, or is so far away, at a time of day in the zone of the house. A due date counts on open
  * tasks only: it is overdue.
  */
-final readonly class DateReached implements EventKind
+final readonly class DateReached implements OfEither
 {
+    use OnEither;
+
     /** @param TimeOfDay|null $time null: as exact as the field is; of a day, when it begins */
     public function __construct(
         public string $field,
         public Offset $offset = new Offset(0, OffsetUnit::Days),
         public ?TimeOfDay $time = null,
+        public ?SubjectKind $of = null,
     ) {
         $offset->mustGoWith($time);
     }
@@ -40,6 +44,7 @@ final readonly class DateReached implements EventKind
             Parameter::required('field', new FieldReference(FieldType::Date)),
             Parameter::optional('offset', new OffsetType(), new Offset(0, OffsetUnit::Days)),
             Parameter::optional('time', new TimeOfDayType(), null),
+            self::of(),
         ];
     }
 

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Event;
 
 use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** It is dropped; deleting is dropping. */
-final readonly class Dropped implements EventKind
+final readonly class Dropped implements EventKind, TaskOnly
 {
     use NoParameters;
 
@@ -25,6 +26,7 @@ final readonly class Dropped implements EventKind
 
     public static function occasion(ChangeSet $change): bool
     {
-        return $change->before?->status !== TaskStatus::Dropped && $change->after->status === TaskStatus::Dropped;
+        return $change->taskBefore()?->status !== TaskStatus::Dropped &&
+            $change->task()?->status === TaskStatus::Dropped;
     }
 }

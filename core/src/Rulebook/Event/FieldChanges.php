@@ -8,12 +8,15 @@ use OpenBaton\Core\Parameter\FieldChangeType;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Rulebook\FieldChange;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Subject\Trigger;
 
 /** The value of a field differs from before; what a task arrives with was missing before. */
-final readonly class FieldChanges implements EventKind
+final readonly class FieldChanges implements OfEither
 {
-    public function __construct(public FieldChange $change) {}
+    use OnEither;
+
+    public function __construct(public FieldChange $change, public ?SubjectKind $of = null) {}
 
     public static function kind(): string
     {
@@ -22,7 +25,7 @@ final readonly class FieldChanges implements EventKind
 
     public static function parameters(): array
     {
-        return [Parameter::required('change', new FieldChangeType())];
+        return [Parameter::required('change', new FieldChangeType()), self::of()];
     }
 
     public function isRaisedBy(ChangeSet $change): bool

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Event;
 
 use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\ChangeSet;
 
 /** Whoever has it says that somebody else should do it. */
-final readonly class MarkedToHandOn implements EventKind
+final readonly class MarkedToHandOn implements EventKind, TaskOnly
 {
     use NoParameters;
 
@@ -24,6 +25,6 @@ final readonly class MarkedToHandOn implements EventKind
 
     public static function occasion(ChangeSet $change): bool
     {
-        return $change->after->toHandOn && $change->before?->toHandOn !== true;
+        return $change->task()?->toHandOn === true && $change->taskBefore()?->toHandOn !== true;
     }
 }

@@ -9,14 +9,20 @@ use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\PersonReference;
 use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Happened;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** Somebody is mentioned in what is said on it. */
-final readonly class Mentioned implements EventKind, Happened
+final readonly class Mentioned implements OfEither, Happened
 {
     use Occurs;
+    use OnEither;
 
     /** @param string|null $whom id; null: whoever it is */
-    public function __construct(public Author $by = Author::Anyone, public ?string $whom = null) {}
+    public function __construct(
+        public Author $by = Author::Anyone,
+        public ?string $whom = null,
+        public ?SubjectKind $of = null,
+    ) {}
 
     public static function kind(): string
     {
@@ -28,6 +34,7 @@ final readonly class Mentioned implements EventKind, Happened
         return [
             Parameter::optional('by', new Choice(Author::class), Author::Anyone),
             Parameter::optional('whom', new PersonReference(), null),
+            self::of(),
         ];
     }
 

@@ -7,10 +7,11 @@ namespace OpenBaton\Core\Rulebook\Event;
 use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\Happened;
 
 /** A message about it could not be delivered, and is not tried any more. */
-final readonly class MessageGivenUp implements EventKind, Happened
+final readonly class MessageGivenUp implements EventKind, TaskOnly, Happened
 {
     use Occurs;
 

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\Event;
 
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Rulebook\TaskOnly;
 
 /** Somebody else, or nobody, reviews it. */
-final readonly class ReviewerChanges extends SeatChanges
+final readonly class ReviewerChanges extends SeatChanges implements TaskOnly
 {
     public static function kind(): string
     {
         return 'reviewer_changes';
     }
 
-    protected static function seated(Subject $subject): array
+    protected static function seat(): SeatName
     {
-        return $subject->inSeat(SeatName::Reviewer);
+        return SeatName::Reviewer;
     }
 }

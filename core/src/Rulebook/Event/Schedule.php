@@ -10,13 +10,16 @@ use OpenBaton\Core\Parameter\RecurrenceRule;
 use OpenBaton\Core\Parameter\TimeOfDayType;
 use OpenBaton\Core\Refusal;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Recurrence;
 use OpenBaton\Core\Time\TimeOfDay;
 
 /** A moment of a recurrence rule comes: it happens to every open task. */
-final readonly class Schedule implements EventKind
+final readonly class Schedule implements OfEither
 {
+    use OnEither;
+
     private Recurrence $moments;
 
     /**
@@ -24,8 +27,12 @@ final readonly class Schedule implements EventKind
      *
      * @throws Refusal where it never comes
      */
-    public function __construct(public string $recurrence, public LocalDate $from, public TimeOfDay $time)
-    {
+    public function __construct(
+        public string $recurrence,
+        public LocalDate $from,
+        public TimeOfDay $time,
+        public ?SubjectKind $of = null,
+    ) {
         $this->moments = new Recurrence($recurrence, $from, $time);
     }
 
@@ -40,6 +47,7 @@ final readonly class Schedule implements EventKind
             Parameter::required('recurrence', new RecurrenceRule()),
             Parameter::required('from', new DateType()),
             Parameter::required('time', new TimeOfDayType()),
+            self::of(),
         ];
     }
 

@@ -7,11 +7,11 @@ namespace OpenBaton\Core\Rulebook\Event;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\PeopleOrTeam;
 use OpenBaton\Core\Rulebook\PeopleGroup;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Passing;
-use OpenBaton\Core\Subject\Subject;
 
-/** Somebody else is in a seat of the task. */
+/** Somebody else is in a seat. */
 abstract readonly class SeatChanges implements EventKind
 {
     /**
@@ -20,8 +20,7 @@ abstract readonly class SeatChanges implements EventKind
      */
     final public function __construct(public ?PeopleGroup $from = null, public ?PeopleGroup $to = null) {}
 
-    /** @return list<string> all who are in the seat */
-    abstract protected static function seated(Subject $subject): array;
+    abstract protected static function seat(): SeatName;
 
     public static function parameters(): array
     {
@@ -46,18 +45,18 @@ abstract readonly class SeatChanges implements EventKind
     /** @return list<string> who was in the seat, and is no longer */
     private static function gone(ChangeSet $change): array
     {
-        return Passing::left(self::before($change), static::seated($change->after));
+        return Passing::left(self::before($change), $change->after->inSeat(static::seat()));
     }
 
     /** @return list<string> who is in the seat, and was not */
     private static function come(ChangeSet $change): array
     {
-        return Passing::came(self::before($change), static::seated($change->after));
+        return Passing::came(self::before($change), $change->after->inSeat(static::seat()));
     }
 
     /** @return list<string> */
     private static function before(ChangeSet $change): array
     {
-        return $change->before === null ? [] : static::seated($change->before);
+        return $change->before === null ? [] : $change->before->inSeat(static::seat());
     }
 }

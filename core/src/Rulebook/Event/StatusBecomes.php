@@ -7,11 +7,12 @@ namespace OpenBaton\Core\Rulebook\Event;
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\ListOf;
 use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** It enters one of these statuses; arriving in one counts. */
-final readonly class StatusBecomes implements EventKind
+final readonly class StatusBecomes implements EventKind, TaskOnly
 {
     /**
      * @param non-empty-list<TaskStatus> $statuses
@@ -35,12 +36,12 @@ final readonly class StatusBecomes implements EventKind
     public function isRaisedBy(ChangeSet $change): bool
     {
         return self::occasion($change) &&
-            in_array($change->after->status, $this->statuses, true) &&
-            ($this->from === null || in_array($change->before?->status, $this->from, true));
+            in_array($change->task()?->status, $this->statuses, true) &&
+            ($this->from === null || in_array($change->taskBefore()?->status, $this->from, true));
     }
 
     public static function occasion(ChangeSet $change): bool
     {
-        return $change->before?->status !== $change->after->status;
+        return $change->taskBefore()?->status !== $change->task()?->status;
     }
 }

@@ -7,11 +7,12 @@ namespace OpenBaton\Core\Rulebook\Event;
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\ListOf;
 use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** It leaves one of these statuses. */
-final readonly class StatusLeaves implements EventKind
+final readonly class StatusLeaves implements EventKind, TaskOnly
 {
     /** @param non-empty-list<TaskStatus> $statuses */
     public function __construct(public array $statuses) {}
@@ -28,11 +29,11 @@ final readonly class StatusLeaves implements EventKind
 
     public function isRaisedBy(ChangeSet $change): bool
     {
-        return self::occasion($change) && in_array($change->before?->status, $this->statuses, true);
+        return self::occasion($change) && in_array($change->taskBefore()?->status, $this->statuses, true);
     }
 
     public static function occasion(ChangeSet $change): bool
     {
-        return $change->before !== null && $change->before->status !== $change->after->status;
+        return $change->taskBefore() !== null && $change->taskBefore()->status !== $change->task()?->status;
     }
 }

@@ -11,12 +11,15 @@ use OpenBaton\Core\Parameter\ListOf;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\ShortText;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** One of these tags is taken off. */
-final readonly class TagOff implements EventKind
+final readonly class TagOff implements OfEither
 {
+    use OnEither;
+
     /** @param non-empty-list<string> $tags */
-    public function __construct(public array $tags) {}
+    public function __construct(public array $tags, public ?SubjectKind $of = null) {}
 
     public static function kind(): string
     {
@@ -25,7 +28,7 @@ final readonly class TagOff implements EventKind
 
     public static function parameters(): array
     {
-        return [Parameter::required('tags', new ListOf(new ShortText(TextLimits::TAG)))];
+        return [Parameter::required('tags', new ListOf(new ShortText(TextLimits::TAG))), self::of()];
     }
 
     public function isRaisedBy(ChangeSet $change): bool

@@ -6,11 +6,12 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\SettableField;
+use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\FieldCleared;
 
 /** Empties a field. */
-final readonly class ClearField implements FollowUp
+final readonly class ClearField implements FollowUp, ActsOnCase
 {
     public function __construct(public string $cleared) {}
 
@@ -22,6 +23,11 @@ final readonly class ClearField implements FollowUp
     public static function parameters(): array
     {
         return [Parameter::required('cleared', new SettableField())];
+    }
+
+    public function actsOnCase(): bool
+    {
+        return str_starts_with($this->cleared, CaseFields::PREFIX);
     }
 
     public function effect(Situation $situation): Effect

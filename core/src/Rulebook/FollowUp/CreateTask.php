@@ -18,16 +18,18 @@ use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\Pool\Pool;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\TaskMade;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Text\FollowingTexts;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Workload\Effort;
 
 /**
- * Makes another task for the same customer, linked to this one: routed by the rules, or given to whoever a pool names.
+ * Makes a task for the same customer, in the same case, linked to this one: routed by the rules, or given to whoever a
+ * pool names.
  */
 final readonly class CreateTask implements ActsBeyond
 {
@@ -46,6 +48,7 @@ final readonly class CreateTask implements ActsBeyond
      * @param Pool|null    $for      null: the rules say whose it is
      * @param bool         $wait     this task waits until the other is done
      * @param bool         $again    also while what this rule made for the same task is open
+     * @param bool         $needed   of a task or case in a stage: for that stage
      * @param bool         $sameFields the other has the values of this one in the fields of the house
      */
     public function __construct(
@@ -58,6 +61,7 @@ final readonly class CreateTask implements ActsBeyond
         public bool $wait = false,
         public bool $sameFields = false,
         public bool $again = false,
+        public bool $needed = false,
     ) {}
 
     public static function kind(): string
@@ -77,6 +81,7 @@ final readonly class CreateTask implements ActsBeyond
             Parameter::optional('wait', new YesNo(), false),
             Parameter::optional('same_fields', new YesNo(), false),
             Parameter::optional('again', new YesNo(), false),
+            Parameter::optional('needed', new YesNo(), false),
         ];
     }
 
@@ -87,7 +92,7 @@ final readonly class CreateTask implements ActsBeyond
         $kind = $situation->taskCatalogue->kinds[$this->taskKind] ?? null;
         $fields =
             array_filter(
-                $subject->fields,
+                $situation->carried(),
                 fn(string $path): bool => !str_starts_with($path, 'task.') ||
                     ($this->sameFields && Assignment::isSettable($path)),
                 ARRAY_FILTER_USE_KEY,
@@ -107,7 +112,7 @@ final readonly class CreateTask implements ActsBeyond
                 TextLimits::DETAILS,
             );
         }
-        $made = new Subject(
+        $made = new TaskSubject(
             '',
             $situation->change->at,
             new Effort($kind->usualMinutes ?? 0, $this->estimate),
@@ -117,10 +122,19 @@ final readonly class CreateTask implements ActsBeyond
             madeByRule: $situation->ruleId,
             textFollows: $this->following($situation, $facts),
         );
+        $made = $made->inCase(
+            $subject instanceof CaseSubject
+                ? $subject->id
+                : ($subject instanceof TaskSubject
+                    ? $subject->caseId
+                    : null),
+            $made->stageNow(),
+            $this->needed || $kind?->needed === true,
+        );
         $due = $this->due?->effect(
             new Situation($situation->change, $made, $situation->roster, $situation->taskCatalogue),
         );
-        $made = $due?->on($made) ?? $made;
+        $made = $due === null ? $made : $due->on($made);
 
         return $this->for === null
             ? new TaskMade($made, false, $this->wait, $this->again)
@@ -142,7 +156,7 @@ final readonly class CreateTask implements ActsBeyond
         );
     }
 
-    private function given(Subject $made, Pool $for, Situation $situation, Facts $facts): Subject
+    private function given(TaskSubject $made, Pool $for, Situation $situation, Facts $facts): TaskSubject
     {
         $roster = $situation->roster;
         $members = $for->members($roster, $facts);

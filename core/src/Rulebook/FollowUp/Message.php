@@ -22,15 +22,18 @@ use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\Pool\Pool;
+use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\MessagePrepared;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\WorkingSpan;
 use OpenBaton\Core\Time\WorkingTime;
 
 /** Prepares a message about the task for people, a team or the customer; held for a look, or sent at once. */
-final readonly class Message implements ActsBeyond
+final readonly class Message implements ActsBeyond, TaskOnly
 {
     private const MOST = 2000;
 
@@ -92,8 +95,8 @@ final readonly class Message implements ActsBeyond
         $facts = $situation->facts();
         $words = $situation->taskCatalogue->words;
         $recipients = $this->recipients($situation);
-        $title = $situation->subject->fields['task.title'] ?? '';
-        $subject = $this->subject?->fill($facts, $words) ?? (is_string($title) ? $title : '');
+        $title = $situation->subject->title();
+        $subject = $this->subject?->fill($facts, $words) ?? $title;
         $text = HarmlessText::prose($this->text->fill($facts, $words), $this->channel->most());
 
         return $recipients === [] || $text === ''
@@ -107,7 +110,7 @@ final readonly class Message implements ActsBeyond
                     $this->held,
                     $this->notBefore($situation),
                     $this->files,
-                    $situation->subject->dueAt,
+                    $situation->subject instanceof TaskSubject ? $situation->subject->dueAt : null,
                     (string) $situation->ruleId,
                 ),
             );
@@ -119,7 +122,7 @@ final readonly class Message implements ActsBeyond
         $subject = $situation->subject;
         $ids = match ($this->addressee) {
             Addressee::Holder => $subject->holderIds(),
-            Addressee::Reviewer => [$subject->reviewerId],
+            Addressee::Reviewer => $subject->inSeat(SeatName::Reviewer),
             Addressee::Watchers => $subject->watcherIds,
             Addressee::Customer => [$subject->customerId],
             Addressee::Team => [$this->team],

@@ -6,11 +6,12 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Parameter\ChecklistReference;
 use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\Effect\ChecklistPut;
 use OpenBaton\Core\Subject\Effect\Effect;
 
 /** Puts the items of a checklist on. */
-final readonly class PutChecklist implements FollowUp
+final readonly class PutChecklist implements TaskOnly, FollowUp
 {
     public function __construct(public string $checklist) {}
 

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\ShortText;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\TagRemoved;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** Takes a tag off. */
-final readonly class RemoveTag implements FollowUp
+final readonly class RemoveTag implements FollowUp, ActsOnCase
 {
-    public function __construct(public string $tag) {}
+    /** @param SubjectKind|null $of whose tag, of a task's case; null: of what the rule is about */
+    public function __construct(public string $tag, public ?SubjectKind $of = null) {}
 
     public static function kind(): string
     {
@@ -22,11 +25,19 @@ final readonly class RemoveTag implements FollowUp
 
     public static function parameters(): array
     {
-        return [Parameter::required('tag', new ShortText(TextLimits::TAG))];
+        return [
+            Parameter::required('tag', new ShortText(TextLimits::TAG)),
+            Parameter::optional('of', new Choice(SubjectKind::class), null),
+        ];
+    }
+
+    public function actsOnCase(): bool
+    {
+        return $this->of === SubjectKind::Matter;
     }
 
     public function effect(Situation $situation): Effect
     {
-        return new TagRemoved($this->tag);
+        return new TagRemoved($this->tag, $this->of ?? $situation->subject::kind());
     }
 }

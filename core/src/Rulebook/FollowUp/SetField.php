@@ -7,11 +7,12 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 use OpenBaton\Core\Parameter\Assignment;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Rulebook\FieldValue;
+use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\FieldSet;
 
 /** Gives a field a value. */
-final readonly class SetField implements FollowUp
+final readonly class SetField implements FollowUp, ActsOnCase
 {
     public function __construct(public FieldValue $set) {}
 
@@ -23,6 +24,11 @@ final readonly class SetField implements FollowUp
     public static function parameters(): array
     {
         return [Parameter::required('set', new Assignment())];
+    }
+
+    public function actsOnCase(): bool
+    {
+        return str_starts_with($this->set->field->path, CaseFields::PREFIX);
     }
 
     public function effect(Situation $situation): Effect

@@ -6,12 +6,13 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\PrioritySet;
 use OpenBaton\Core\Workload\Priority;
 
 /** Sets the priority. */
-final readonly class SetPriority implements FollowUp
+final readonly class SetPriority implements TaskOnly, FollowUp
 {
     public function __construct(public Priority $priority) {}
 

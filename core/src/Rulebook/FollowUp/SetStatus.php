@@ -6,14 +6,16 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\StatusImpossible;
 use OpenBaton\Core\Subject\Effect\StatusSet;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Transitions;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Sets the status, where a transition leads to it. */
-final readonly class SetStatus implements FollowUp
+final readonly class SetStatus implements TaskOnly, FollowUp
 {
     public function __construct(public TaskStatus $status) {}
 
@@ -27,9 +29,14 @@ final readonly class SetStatus implements FollowUp
         return [Parameter::required('status', new Choice(TaskStatus::class))];
     }
 
-    public function effect(Situation $situation): Effect
+    public function effect(Situation $situation): ?Effect
     {
-        return Transitions::leads($situation->subject->status, $this->status)
+        $task = $situation->subject;
+        if (!($task instanceof TaskSubject)) {
+            return null;
+        }
+
+        return Transitions::leads($task->status, $this->status)
             ? new StatusSet($this->status)
             : new StatusImpossible($this->status);
     }

@@ -5,18 +5,21 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Flow\CaseAtHand;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
+use OpenBaton\Core\Subject\CaseFields;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Subject\Subject;
 
-/** What a follow-up sees: the change, and the task as it is by its turn. */
+/** What a follow-up sees: the change, and the subject, with its case, as they are by its turn. */
 final readonly class Situation
 {
     /**
-     * @param Subject     $subject with whoever got it, and with the effects of the follow-ups before
-     * @param string|null $ruleId  of the rule whose follow-up it is
+     * @param Subject         $subject with whoever got it, and with the effects of the follow-ups before
+     * @param string|null     $ruleId  of the rule whose follow-up it is
+     * @param CaseAtHand|null $case    that it is about, or that the task belongs to
      */
     public function __construct(
         public ChangeSet $change,
@@ -24,15 +27,28 @@ final readonly class Situation
         public Roster $roster,
         public TaskCatalogue $taskCatalogue,
         public ?string $ruleId = null,
+        public ?CaseAtHand $case = null,
     ) {}
 
-    /** The values of the task by its turn. */
+    /**
+     * What is made for the subject has of it from the beginning: what it keeps, and what is seen of its case.
+     *
+     * @return array<string, string|int|float|bool|list<string>> by path
+     */
+    public function carried(): array
+    {
+        return $this->subject instanceof CaseSubject
+            ? CaseFields::ofCase($this->subject, $this->roster->house->zone()) + $this->subject->fields
+            : $this->subject->fields;
+    }
+
+    /** The values of its subject by its turn. */
     public function facts(): Facts
     {
         return new Facts(
-            StateFields::seen($this->subject, $this->roster->house->zone()),
+            $this->subject->seen($this->roster->house->zone()),
             $this->change->facts->today,
-            together: $this->subject->sharing->withIds ?? [],
+            together: array_slice($this->subject->holderIds(), 1),
             kin: $this->change->facts->kin,
         );
     }

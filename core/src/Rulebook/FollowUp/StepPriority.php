@@ -6,11 +6,13 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\PrioritySet;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Raises or lowers the priority by one; at the end it stays. */
-final readonly class StepPriority implements FollowUp
+final readonly class StepPriority implements TaskOnly, FollowUp
 {
     public function __construct(public PriorityStep $step) {}
 
@@ -24,8 +26,12 @@ final readonly class StepPriority implements FollowUp
         return [Parameter::required('step', new Choice(PriorityStep::class))];
     }
 
-    public function effect(Situation $situation): Effect
+    public function effect(Situation $situation): ?Effect
     {
-        return new PrioritySet($situation->subject->priority->stepped($this->step === PriorityStep::Up ? 1 : -1));
+        $task = $situation->subject;
+
+        return $task instanceof TaskSubject
+            ? new PrioritySet($task->priority->stepped($this->step === PriorityStep::Up ? 1 : -1))
+            : null;
     }
 }

@@ -7,10 +7,11 @@ namespace OpenBaton\Core\Rulebook\Limit;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Workload\LoadView;
 
 /** Whose load plan finishes the task by its due date; a task without one rules nobody out. */
-final readonly class FinishBeforeDue implements Limit
+final readonly class FinishBeforeDue implements TaskOnly, Limit
 {
     use NoParameters;
 

@@ -7,10 +7,11 @@ namespace OpenBaton\Core\Rulebook\Limit;
 use OpenBaton\Core\People\Person;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Workload\LoadView;
 
 /** Keeps away from anyone whose absence begins before their load plan finishes the task. */
-final readonly class NoAbsenceBeforeFinish implements Limit
+final readonly class NoAbsenceBeforeFinish implements TaskOnly, Limit
 {
     use NoParameters;
 

@@ -6,11 +6,12 @@ namespace OpenBaton\Core\Rulebook\Method;
 
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Rulebook\TaskOnly;
 
 /**
  * Whose load plan would finish the task first; then whoever was given nothing for longest; then the order of the pool.
  */
-final readonly class EarliestFinish implements Method
+final readonly class EarliestFinish implements TaskOnly, Method
 {
     use NoParameters;
 

@@ -8,10 +8,11 @@ use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\HolderOnly;
+use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\Sharing;
 
 /** All who are eligible hold it together, in the order of the pool; whoever starts it has it alone from then on. */
-final readonly class Everyone implements Method, HolderOnly
+final readonly class Everyone implements TaskOnly, Method, HolderOnly
 {
     /** @param bool $doTogether whoever starts it does not get it alone */
     public function __construct(public bool $doTogether = false) {}

@@ -9,9 +9,9 @@ use OpenBaton\Core\Subject\Subject;
 /** What an effect on other tasks is let do by the chain that it is in. */
 interface Admission
 {
-    /** @return list<Subject> open tasks that rules have made for the decision's task, as they are by now */
+    /** @return list<Subject> open tasks and cases that rules have made for the decision's subject, as they are now */
     public function made(): array;
 
-    /** Whether one more task may be made; asked once for each. */
+    /** Whether one more task, or case, may be made; asked once for each. */
     public function takesTask(): bool;
 }

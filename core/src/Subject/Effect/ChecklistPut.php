@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 final readonly class ChecklistPut implements Effect
 {
@@ -18,7 +19,7 @@ final readonly class ChecklistPut implements Effect
 
     public function on(Subject $subject): Subject
     {
-        return $subject->withItems($this->items);
+        return $subject instanceof TaskSubject ? $subject->withItems($this->items) : $subject;
     }
 
     public function write(): array

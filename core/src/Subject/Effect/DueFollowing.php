@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Subject\Effect;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Subject\Follow;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** The due date follows another date from now on, until a person sets it by hand. */
 final readonly class DueFollowing implements Effect
@@ -21,7 +22,7 @@ final readonly class DueFollowing implements Effect
 
     public function on(Subject $subject): Subject
     {
-        return $subject->dueAt($this->dueAt, $this->follow);
+        return $subject instanceof TaskSubject ? $subject->dueAt($this->dueAt, $this->follow) : $subject;
     }
 
     public function write(): array

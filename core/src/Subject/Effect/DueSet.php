@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 final readonly class DueSet implements Effect
 {
@@ -19,7 +20,7 @@ final readonly class DueSet implements Effect
 
     public function on(Subject $subject): Subject
     {
-        return $subject->dueAt($this->dueAt);
+        return $subject instanceof TaskSubject ? $subject->dueAt($this->dueAt) : $subject;
     }
 
     public function write(): array

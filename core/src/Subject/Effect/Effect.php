@@ -12,7 +12,15 @@ interface Effect
     /** By what it goes in the trace, and under which its sentence is. */
     public static function code(): string;
 
-    /** The decision's own task as it is after it. */
+    /**
+     * The decision's own subject, or the case of its task, as it is after it: what it does not change it leaves.
+     *
+     * @template T of Subject
+     *
+     * @param T $subject
+     *
+     * @return T
+     */
     public function on(Subject $subject): Subject;
 
     /** @return array<string, mixed> what its sentence needs, as the trace keeps it */

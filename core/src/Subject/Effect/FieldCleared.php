@@ -17,7 +17,7 @@ final readonly class FieldCleared implements Effect
 
     public function on(Subject $subject): Subject
     {
-        return $subject->withField($this->path, null);
+        return $subject->keeps($this->path) ? $subject->withField($this->path, null) : $subject;
     }
 
     public function write(): array

@@ -20,7 +20,7 @@ final readonly class FieldSet implements Effect
 
     public function on(Subject $subject): Subject
     {
-        return $subject->withField($this->field->path, $this->value);
+        return $subject->keeps($this->field->path) ? $subject->withField($this->field->path, $this->value) : $subject;
     }
 
     public function write(): array

@@ -8,7 +8,7 @@ use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 
 /** The customer's owner is whoever holds the task. */
-final readonly class OwnerGiven implements ReachesOutside, ReachesTasks
+final readonly class OwnerGiven implements ReachesOutside, ReachesOthers
 {
     /** The field in which tasks see the owner of their customer. */
     public const FIELD = 'customer.owner';

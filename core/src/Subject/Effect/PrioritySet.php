@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Priority;
 
 final readonly class PrioritySet implements Effect
@@ -18,7 +19,7 @@ final readonly class PrioritySet implements Effect
 
     public function on(Subject $subject): Subject
     {
-        return $subject->prioritised($this->priority);
+        return $subject instanceof TaskSubject ? $subject->prioritised($this->priority) : $subject;
     }
 
     public function write(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 final readonly class StatusSet implements Effect
@@ -18,7 +19,7 @@ final readonly class StatusSet implements Effect
 
     public function on(Subject $subject): Subject
     {
-        return $subject->inStatus($this->status);
+        return $subject instanceof TaskSubject ? $subject->inStatus($this->status) : $subject;
     }
 
     public function write(): array

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\SubjectKind;
 
 final readonly class TagAdded implements Effect
 {
-    public function __construct(public string $tag) {}
+    /** @param SubjectKind $of whose tag */
+    public function __construct(public string $tag, private SubjectKind $of = SubjectKind::Task) {}
 
     public static function code(): string
     {
@@ -17,11 +19,11 @@ final readonly class TagAdded implements Effect
 
     public function on(Subject $subject): Subject
     {
-        return $subject->tagged($this->tag);
+        return $subject::kind() === $this->of ? $subject->tagged($this->tag) : $subject;
     }
 
     public function write(): array
     {
-        return ['tag' => $this->tag];
+        return ['tag' => $this->tag] + ($this->of === SubjectKind::Task ? [] : ['of' => $this->of->value]);
     }
 }

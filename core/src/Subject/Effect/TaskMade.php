@@ -6,18 +6,19 @@ namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Another task is made, for the same customer. */
-final readonly class TaskMade implements ReachesTasks
+final readonly class TaskMade implements ReachesOthers
 {
     /**
-     * @param Subject $made   its id is given to it when it comes into being
+     * @param TaskSubject $made   its id is given to it when it comes into being
      * @param bool    $placed it was said whose it is, so that no rule gives it to anybody
      * @param bool    $waits  the task that makes it waits until it is done
      * @param bool    $again  also while one that the rule made before for the same task is open
      */
     public function __construct(
-        public Subject $made,
+        public TaskSubject $made,
         public bool $placed,
         public bool $waits,
         public bool $again = true,
@@ -36,20 +37,13 @@ final readonly class TaskMade implements ReachesTasks
 
     public function write(): array
     {
-        return ['title' => $this->title(), 'waits' => $this->waits];
-    }
-
-    private function title(): string
-    {
-        $title = $this->made->fields['task.title'] ?? '';
-
-        return is_string($title) ? $title : '';
+        return ['title' => $this->made->title(), 'waits' => $this->waits];
     }
 
     public function admitted(Admission $admission): ?Effect
     {
         if (!$this->again && array_filter($admission->made(), $this->isLike(...)) !== []) {
-            return new TaskOpen($this->title());
+            return new TaskOpen($this->made->title());
         }
 
         return $admission->takesTask() ? $this : null;
@@ -73,7 +67,8 @@ final readonly class TaskMade implements ReachesTasks
     /** Whether another task is one that the same rule has made, of the same kind. */
     private function isLike(Subject $other): bool
     {
-        return $other->madeById === $this->made->madeById &&
+        return $other instanceof TaskSubject &&
+            $other->madeById === $this->made->madeById &&
             $other->madeByRule === $this->made->madeByRule &&
             ($other->fields['task.kind'] ?? null) === ($this->made->fields['task.kind'] ?? null);
     }

@@ -9,7 +9,7 @@ use OpenBaton\Core\Subject\ChangeSet;
 /**
  * An effect that changes other tasks, or makes some: the chain carries that on, and records it as it does all tasks.
  */
-interface ReachesTasks extends Effect
+interface ReachesOthers extends Effect
 {
     /** As it can be carried out here; null: not at all. */
     public function admitted(Admission $admission): ?Effect;

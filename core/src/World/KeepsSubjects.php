@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\World;
+
+use LogicException;
+use OpenBaton\Core\Subject\CaseFields;
+use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\DoneTask;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
+use OpenBaton\Core\Time\Zone;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** The tasks and the cases of a world as they are by now. */
+trait KeepsSubjects
+{
+    /** @var array<array-key, TaskSubject> by id */
+    private array $tasks = [];
+    /** @var array<array-key, CaseSubject> by id */
+    private array $cases = [];
+
+    public function task(string $id): TaskSubject
+    {
+        return $this->tasks[$id] ?? throw new LogicException("There is no task \"{$id}\".");
+    }
+
+    public function subject(string $id): Subject
+    {
+        return $this->cases[$id] ?? $this->task($id);
+    }
+
+    public function case(string $id): ?CaseSubject
+    {
+        return $this->cases[$id] ?? null;
+    }
+
+    public function ofCase(string $caseId): array
+    {
+        return array_values(
+            array_filter(
+                $this->tasks,
+                static fn(TaskSubject $task): bool => $task->caseId === $caseId && $task->isOpen(),
+            ),
+        );
+    }
+
+    /** @return list<TaskSubject> */
+    public function tasks(): array
+    {
+        return array_values($this->tasks);
+    }
+
+    /**
+     * @param list<string> $customers
+     *
+     * @return iterable<array{string, string}> a person, and a customer of those for whom they have done work
+     */
+    private function doneFor(array $customers): iterable
+    {
+        foreach ($this->tasks as $task) {
+            if (
+                $task->status === TaskStatus::Done &&
+                $task->holderId !== null &&
+                in_array($task->customerId, $customers, true)
+            ) {
+                yield [$task->holderId, $task->customerId];
+            }
+        }
+    }
+
+    public function ofCustomer(string $customerId, string $exceptTaskId): array
+    {
+        return array_values(
+            array_filter(
+                $this->tasks,
+                static fn(TaskSubject $task): bool => $task->customerId === $customerId &&
+                    $task->id !== $exceptTaskId &&
+                    $task->status->isOpen(),
+            ),
+        );
+    }
+
+    public function waitingOn(string $taskId): array
+    {
+        return array_values(
+            array_filter($this->tasks, static fn(TaskSubject $task): bool => in_array($taskId, $task->waitsOn, true)),
+        );
+    }
+
+    public function madeBy(string $id): array
+    {
+        return array_values(
+            array_filter(
+                [...array_values($this->tasks), ...array_values($this->cases)],
+                static fn(Subject $one): bool => $one->madeById === $id && $one->isOpen(),
+            ),
+        );
+    }
+
+    public function doneWith(TaskSubject $task): array
+    {
+        return DoneTask::with($task, array_reverse($this->tasks), []);
+    }
+
+    public function newId(string $madeById, int $number): string
+    {
+        $last = 0;
+        foreach ([...array_keys($this->tasks), ...array_keys($this->cases)] as $id) {
+            $rest = str_starts_with((string) $id, "{$madeById}.") ? substr((string) $id, strlen($madeById) + 1) : '';
+            $last = ctype_digit($rest) ? max($last, (int) $rest) : $last;
+        }
+
+        return "{$madeById}." . ($last + $number);
+    }
+
+    /** Tasks see their case as it is from now on. */
+    private function see(CaseSubject $case, Zone $zone): void
+    {
+        $values = CaseFields::ofCase($case, $zone);
+        foreach ($this->tasks as $id => $task) {
+            if ($task->caseId === $case->id) {
+                $this->tasks[$id] = $task->seeing($values);
+            }
+        }
+    }
+}
