@@ -24,7 +24,7 @@ use App\Sweeps\SweepOrder;
 use App\Tasks\Edit;
 use App\Tasks\EditTask;
 use Illuminate\Foundation\Application;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Priority;
 
 const SWEPT = 5_000;
@@ -60,7 +60,7 @@ $tag = uniqid('edited ');
 /** @return float milliseconds */
 $edit = static function () use ($editTask, $user, $seconds, $tag, &$edited): float {
     $id = array_pop($edited) ?? throw new RuntimeException('There are too few tasks.');
-    $change = static fn(Subject $subject): Subject => $subject->prioritised(Priority::High)->tagged($tag);
+    $change = static fn(TaskSubject $subject): TaskSubject => $subject->prioritised(Priority::High)->tagged($tag);
 
     return 1_000 * $seconds(static fn() => $editTask($id, null, new Edit('edited', $change), Actor::user($user)));
 };

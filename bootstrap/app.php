@@ -21,7 +21,12 @@ use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        web: [__DIR__ . '/../routes/web.php', __DIR__ . '/../routes/rulebook.php', __DIR__ . '/../routes/reading.php'],
+        web: array_map(static fn(string $file): string => __DIR__ . "/../routes/{$file}.php", [
+            'web',
+            'cases',
+            'rulebook',
+            'reading',
+        ]),
         api: [
             __DIR__ . '/../routes/api.php',
             ...getenv('BATON_BENCH') === '1' ? [__DIR__ . '/../routes/bench.php'] : [],

@@ -19,7 +19,7 @@ final class CoverCounts
     public static function all(Snapshot $house): array
     {
         $counts = [];
-        foreach (SeatName::cases() as $seat) {
+        foreach (SeatName::OF_TASK as $seat) {
             $column = $seat === SeatName::Reviewer ? 'tasks.reviewer_id' : 'tasks.assignee_id';
             $rows = TaskCover::query()
                 ->join('tasks', 'tasks.id', '=', 'task_covers.task_id')

@@ -24,7 +24,7 @@ use OpenBaton\Core\Absence\CoverMoves;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * Passes work on, and hands it back, as the core says; each task with what its
@@ -169,11 +169,11 @@ final readonly class MoveCovered
     /**
      * @param array<array-key, Task> $rows
      *
-     * @return array<array-key, Subject> the tasks that the chain touched, as they are after it
+     * @return array<array-key, TaskSubject> the tasks that the chain touched, as they are after it
      */
     private function apply(
         CoverMove $move,
-        Subject $subject,
+        TaskSubject $subject,
         array $rows,
         LockedHouse $locked,
         Occasion $occasion,
@@ -193,6 +193,6 @@ final readonly class MoveCovered
             $occasion->cause,
         );
 
-        return $this->runner->run($locked, $occasion, [$change], $rows)->subjects;
+        return $this->runner->run($locked, $occasion, [$change], $rows)->tasks();
     }
 }

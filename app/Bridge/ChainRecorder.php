@@ -5,21 +5,26 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\DomainEvents\EventLog;
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Decision as DecisionRow;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskChange;
 use App\Models\Tasks\TaskSource;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Document\DecisionRecord;
 use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Turn;
+use OpenBaton\Core\Rulebook\Event\CaseOpens;
+use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Difference;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * Writes all that came of a chain, within the transaction that it was carried
@@ -29,16 +34,29 @@ use OpenBaton\Core\Subject\Subject;
  */
 final readonly class ChainRecorder
 {
-    /** @param array<array-key, Task> $rows those that are known or new, by id */
+    /** @param array<array-key, Task|CustomerCase> $rows those that are known and locked, or new, by id */
     public function record(ChainResult $chain, LockedHouse $locked, Occasion $occasion, array $rows): void
     {
         $house = $locked->house->snapshot;
-        $rows = $this->rows($chain, $locked->house, $occasion, $rows);
+        $cases = array_filter($rows, static fn(Model $row): bool => $row instanceof CustomerCase);
+        (new CaseRecorder($locked->house))->record($chain, $cases);
+        $rows = $this->rows(
+            $chain,
+            $locked->house,
+            $occasion,
+            array_filter($rows, static fn(Model $row): bool => $row instanceof Task),
+        );
         $handoffs = new HandoffRecorder($house, $occasion);
         $decisions = [];
         foreach ($chain->links as $number => $link) {
             $cause = $link->causedBy === null ? null : $decisions[$link->causedBy] ?? null;
-            $change = self::isWorthARow($link, $chain) ? self::change($link, $house, $occasion, $cause) : null;
+            // What is new differs from nothing in all that it has.
+            $difference = $link->change->isArrival()
+                ? []
+                : Difference::between($link->change->before, $link->change->after, $house->catalogue);
+            $change = self::isWorthARow($link, $chain, $difference)
+                ? self::change($link, $difference, $occasion, $cause)
+                : null;
             $handoffs->changed(
                 $link->change,
                 $link->causedBy === null ? null : $chain->links[$link->causedBy]->decision,
@@ -50,14 +68,14 @@ final readonly class ChainRecorder
             }
         }
         $handoffs->save();
-        foreach ($chain->subjects as $id => $subject) {
+        foreach ($chain->tasks() as $id => $subject) {
             $row = $rows[$id];
             if ($row->exists && !$row->wasRecentlyCreated) {
                 self::put($subject, $row, $locked->house, $occasion);
                 ++$row->revision;
                 $row->save();
             }
-            self::relations($subject, $row, $house);
+            TaskRelations::write($subject, $row, $house);
             TaskCovers::write($subject, $row, $house);
         }
         $locked->rotations->saveAll($chain->rotations, $house);
@@ -72,7 +90,8 @@ final readonly class ChainRecorder
         $turns = [];
         foreach ($chain->links as $link) {
             $turn = $link->decision?->turn();
-            if ($turn !== null) {
+            // Of cases the log of handoffs tells.
+            if ($turn !== null && $link->change->task() !== null) {
                 $turns[] = [$turn, $link->change->after->id];
             }
         }
@@ -89,11 +108,11 @@ final readonly class ChainRecorder
     {
         $made = [];
         foreach ($chain->links as $link) {
-            if ($link->change->isArrival()) {
+            if ($link->change->isArrival() && $link->change->task() !== null) {
                 $made[$link->change->after->id] = true;
             }
         }
-        $missing = array_map(strval(...), array_keys(array_diff_key($chain->subjects, $rows, $made)));
+        $missing = array_map(strval(...), array_keys(array_diff_key($chain->tasks(), $rows, $made)));
         if ($missing !== []) {
             foreach (Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findMany($missing) as $row) {
                 $rows[$row->id] = $row;
@@ -109,7 +128,7 @@ final readonly class ChainRecorder
                     'revision' => 1,
                     'facts' => [],
                 ]);
-            self::put($chain->subjects[$id], $row, $house, $occasion);
+            self::put($chain->tasks()[$id], $row, $house, $occasion);
             $row->saveNumbered();
             $rows[$id] = $row;
         }
@@ -117,18 +136,35 @@ final readonly class ChainRecorder
         return $rows;
     }
 
-    private static function put(Subject $subject, Task $row, HouseAt $house, Occasion $occasion): void
+    /** @return array{task_id: string|null, case_id: string|null} what it is put down of */
+    private static function of(ChangeSet $change): array
+    {
+        return ['task_id' => $change->task()?->id, 'case_id' => $change->case()?->id];
+    }
+
+    private static function put(TaskSubject $subject, Task $row, HouseAt $house, Occasion $occasion): void
     {
         TaskRow::put($subject, $row, $house->snapshot, $occasion->at);
-        $row->next_moment_at = NextMoments::of($house->timers(), $subject, $row, $house->state->tickedAt);
+        $row->next_moment_at = NextMoments::of(
+            $house->timers(),
+            $subject,
+            $row->next_moment_at,
+            $house->state->tickedAt,
+        );
     }
 
     /**
      * What a decision does to its own task stands in the decision; a row of its own has what was decided upon, and what
      * happened to another task.
+     *
+     * @param array<string, array{mixed, mixed}> $difference
      */
-    private static function isWorthARow(Link $link, ChainResult $chain): bool
+    private static function isWorthARow(Link $link, ChainResult $chain, array $difference): bool
     {
+        // How much needed work of a case is open is told by its tasks.
+        if ($link->change->case() !== null && $link->decision === null && $difference === []) {
+            return false;
+        }
         if ($link->causedBy === null) {
             return $link->change->cause !== Cause::Intake;
         }
@@ -138,12 +174,13 @@ final readonly class ChainRecorder
                 $link->change->after->id !== $chain->links[$link->causedBy]->change->after->id);
     }
 
-    private static function change(Link $link, Snapshot $house, Occasion $occasion, ?DecisionRow $cause): TaskChange
+    /** @param array<string, array{mixed, mixed}> $difference */
+    private static function change(Link $link, array $difference, Occasion $occasion, ?DecisionRow $cause): TaskChange
     {
         $first = $link->causedBy === null;
 
         return TaskChange::query()->create([
-            'task_id' => $link->change->after->id,
+            ...self::of($link->change),
             'at' => CarbonImmutable::createFromTimestampUTC($occasion->at),
             'cause' => $link->change->cause,
             'occasion' => $first ? $occasion->name : 'followed',
@@ -151,7 +188,7 @@ final readonly class ChainRecorder
             'for_id' => $first ? $occasion->forId : null,
             'system' => $first ? $occasion->system : null,
             'reason' => $first ? $occasion->reason : null,
-            'difference' => Difference::between($link->change->before, $link->change->after, $house->catalogue),
+            'difference' => $difference,
             'caused_by_id' => $cause?->id,
         ]);
     }
@@ -165,9 +202,13 @@ final readonly class ChainRecorder
         $kinds = $decision->rulebook->occasions($decision->change);
 
         return DecisionRow::query()->create([
-            'task_id' => $decision->change->after->id,
+            ...self::of($decision->change),
             'change_id' => $change?->id,
-            'event' => $decision->change->isArrival() ? 'task_arrives' : $kinds[0] ?? '',
+            'event' => match (true) {
+                !$decision->change->isArrival() => $kinds[0] ?? '',
+                $decision->change->task() !== null => TaskArrives::kind(),
+                default => CaseOpens::kind(),
+            },
             'at' => CarbonImmutable::createFromTimestampUTC($occasion->at),
             'user_id' => $change === null ? $occasion->userId : null,
             'rulebook_version_id' => $house->state->versionId,
@@ -179,50 +220,11 @@ final readonly class ChainRecorder
         ]);
     }
 
-    private static function relations(Subject $subject, Task $row, Snapshot $house): void
-    {
-        $openTo = $subject->holderId === null && $subject->status->wantsHolder() ? $subject->openTo : [];
-        $others = [
-            'claimants' => $house->idsOf($openTo),
-            'watchers' => $house->idsOf($subject->watcherIds),
-            'waitsOn' => $subject->waitsOn,
-            'linked' => $subject->linkedTo,
-        ];
-        self::holders($subject, $row, $house);
-        foreach ($others as $relation => $ids) {
-            $known = $row->wasRecentlyCreated ? [] : $row->keysOf($relation);
-            // Nothing is asked where nothing has changed.
-            if (array_diff($ids, $known) !== [] || array_diff($known, $ids) !== []) {
-                $row->others($relation)->sync($ids);
-            }
-        }
-    }
-
-    /** Who holds it together with the assignee, where that, or whether the task is open, has changed. */
-    private static function holders(Subject $subject, Task $row, Snapshot $house): void
-    {
-        $known = $row->wasRecentlyCreated ? [] : $row->holdsWith->all();
-        $was = $is = [];
-        foreach ($known as $person) {
-            $was[$person->id] = (bool) $person->pivot?->getAttribute('open');
-        }
-        foreach ($house->idsOf($subject->sharing->withIds ?? []) as $id) {
-            $is[$id] = $subject->status->isOpen();
-        }
-        if ($was !== $is) {
-            $rows = [];
-            foreach ($is as $id => $open) {
-                $rows[$id] = ['position' => count($rows), 'open' => $open];
-            }
-            $row->holdsWith()->sync($rows);
-        }
-    }
-
     private static function cut(ChainResult $chain, HouseState $state, Occasion $occasion): void
     {
         if ($chain->cut !== null) {
             ChainCut::query()->create([
-                'task_id' => $chain->cut->taskId,
+                isset($chain->cases()[$chain->cut->taskId]) ? 'case_id' : 'task_id' => $chain->cut->taskId,
                 'at' => CarbonImmutable::createFromTimestampUTC($occasion->at),
                 'reason' => $chain->cut->reason,
                 'rules' => $chain->cut->ruleIds,

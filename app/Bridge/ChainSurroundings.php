@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Database\Id;
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Work;
 
 /** What a chain reads: under the lock, or of the house as it is seen without one, where nothing is written. */
@@ -20,6 +22,7 @@ final readonly class ChainSurroundings implements Surroundings
     public function __construct(
         private HouseAt $house,
         private TaskSubjects $subjects,
+        private CaseSubjects $cases,
         private ?RotationStore $locked = null,
     ) {}
 
@@ -59,19 +62,39 @@ final readonly class ChainSurroundings implements Surroundings
         return $this->subjects->all($tasks, $this->house);
     }
 
-    public function madeBy(string $taskId): array
+    public function madeBy(string $id): array
     {
         $tasks = Task::query()
             ->with(TaskSubjects::RELATIONS)
-            ->where('made_by_id', $taskId)
+            ->whereAny(['made_by_id', 'made_by_case_id'], $id)
+            ->open()
+            ->orderBy('id')
+            ->get();
+        $cases = CustomerCase::query()
+            ->with(CaseSubjects::RELATIONS)
+            ->where('made_by_id', $id)
             ->open()
             ->orderBy('id')
             ->get();
 
+        return [...$this->subjects->all($tasks, $this->house), ...$this->cases->all($cases, $this->house)];
+    }
+
+    public function case(string $id): ?CaseSubject
+    {
+        $case = CustomerCase::query()->with(CaseSubjects::RELATIONS)->find($id);
+
+        return $case === null ? null : $this->cases->of($case, $this->house);
+    }
+
+    public function ofCase(string $caseId): array
+    {
+        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->where('case_id', $caseId)->open()->orderBy('id')->get();
+
         return $this->subjects->all($tasks, $this->house);
     }
 
-    public function doneWith(Subject $task): array
+    public function doneWith(TaskSubject $task): array
     {
         return DoneTasks::with([$task], $this->house->snapshot)[$task->id];
     }

@@ -8,7 +8,7 @@ use App\Database\Row;
 use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Subject\DoneTask;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Who did the tasks that belong with some: by one query however many these are. */
@@ -18,7 +18,7 @@ final class DoneTasks
     private const MOST = 100;
 
     /**
-     * @param list<Subject> $tasks
+     * @param list<TaskSubject> $tasks
      *
      * @return array<string, list<DoneTask>> by id of the task, the latest first
      */

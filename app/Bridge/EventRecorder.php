@@ -22,7 +22,7 @@ use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
 use OpenBaton\Core\Subject\Passing;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * Writes what consumers are handed of a chain: each change, who has which task now, each once however often it went
@@ -33,7 +33,7 @@ final class EventRecorder
     /**
      * By task and seat: who was in it at first, the task as it is after all, and the name of the rule that did it last.
      *
-     * @var array<string, array{list<string>, SeatName, Subject, string|null}>
+     * @var array<string, array{list<string>, SeatName, TaskSubject, string|null}>
      */
     private array $changed = [];
 
@@ -46,6 +46,10 @@ final class EventRecorder
     public function record(ChainResult $chain): void
     {
         foreach ($chain->links as $link) {
+            $task = $link->change->task();
+            if ($task === null) {
+                continue;
+            }
             $this->changed($link, $link->causedBy === null ? null : $chain->links[$link->causedBy]->decision);
             if ($link->change->isArrival()) {
                 $this->events->add($link->change->after->id, $this->occasion->userId, new TaskArrived());
@@ -60,7 +64,7 @@ final class EventRecorder
             }
             foreach ($link->change->happened as $one) {
                 if ($one instanceof CommentAdded) {
-                    $this->commented($link->change->after, $one->by);
+                    $this->commented($task, $one->by);
                 }
                 if ($one instanceof Mentioned) {
                     $this->events->add(
@@ -71,7 +75,7 @@ final class EventRecorder
                 }
             }
             if ($link->causedBy === null && $this->occasion->name === Occasion::SENT_BACK) {
-                $this->sentBack($link->change->after);
+                $this->sentBack($task);
             }
             if ($link->decision !== null) {
                 $this->decided($link->decision);
@@ -83,7 +87,7 @@ final class EventRecorder
         $this->events->save();
     }
 
-    private function commented(Subject $task, Author $by): void
+    private function commented(TaskSubject $task, Author $by): void
     {
         $people = array_unique([...$task->inSeat(SeatName::Holder), ...$task->inSeat(SeatName::Reviewer)]);
         if ($people !== []) {
@@ -95,7 +99,7 @@ final class EventRecorder
         }
     }
 
-    private function sentBack(Subject $task): void
+    private function sentBack(TaskSubject $task): void
     {
         $this->events->add(
             $task->id,
@@ -108,7 +112,7 @@ final class EventRecorder
     }
 
     /** @param list<string> $before who was in the seat */
-    private function passed(array $before, SeatName $seat, Subject $after, ?string $rule): void
+    private function passed(array $before, SeatName $seat, TaskSubject $after, ?string $rule): void
     {
         $house = $this->locked->house->snapshot;
         foreach (Passing::between($before, $after->inSeat($seat)) as [$from, $to]) {
@@ -126,12 +130,15 @@ final class EventRecorder
 
     private function changed(Link $link, ?Decision $cause): void
     {
-        $task = $link->change->after;
+        $task = $link->change->task();
+        if ($task === null) {
+            return;
+        }
         $move = $link->causedBy === null ? $this->occasion->move : null;
         if ($move !== null) {
             $this->events->add($task->id, $this->occasion->userId, $move);
         }
-        foreach (SeatName::cases() as $seat) {
+        foreach (SeatName::OF_TASK as $seat) {
             $before = $link->change->before?->inSeat($seat) ?? [];
             if (
                 $before !== $task->inSeat($seat) &&
@@ -151,6 +158,9 @@ final class EventRecorder
     private function decided(Decision $decision): void
     {
         $after = $decision->subjectAfter();
+        if (!($after instanceof TaskSubject)) {
+            return;
+        }
         if ($decision->changesSeat()) {
             $this->add(
                 $decision->seat,
@@ -167,14 +177,14 @@ final class EventRecorder
     }
 
     /** @param list<string> $before who was in the seat */
-    private function add(SeatName $seat, array $before, Subject $after, ?string $rule): void
+    private function add(SeatName $seat, array $before, TaskSubject $after, ?string $rule): void
     {
         $key = "{$after->id} {$seat->value}";
         $this->changed[$key] = [$this->changed[$key][0] ?? $before, $seat, $after, $rule];
     }
 
     /** The name of the rule that made a task. */
-    private function ruleOf(Subject $made, Decision $cause): ?string
+    private function ruleOf(TaskSubject $made, Decision $cause): ?string
     {
         foreach ($cause->rulebook->rulebook->rules as $rule) {
             if ($rule->id === $made->madeByRule) {

@@ -9,12 +9,12 @@ use App\Models\Tasks\Handoff;
 use App\Models\Tasks\HandoffCause;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Passing;
 use OpenBaton\Core\Subject\Subject;
 
-/** Puts down each change of who holds a task, in the order in which they came about. */
+/** Puts down each change of who holds a task, or owns a case, in the order in which they came about. */
 final class HandoffRecorder
 {
     /** @var list<Handoff> */
@@ -26,7 +26,7 @@ final class HandoffRecorder
     public function changed(ChangeSet $change, ?Decision $from, ?DecisionRow $cause): void
     {
         // Of what follows from a decision on the same task the decision tells.
-        if ($from?->tellsOf($change, SeatName::Holder) === true) {
+        if ($from?->tellsOf($change, $change->after::mainSeat()) === true) {
             return;
         }
         $this->add(
@@ -47,7 +47,7 @@ final class HandoffRecorder
 
     public function decided(Decision $decision, DecisionRow $row): void
     {
-        if ($decision->seat === SeatName::Holder && $decision->changesSeat()) {
+        if ($decision->seat === $decision->change->after::mainSeat() && $decision->changesSeat()) {
             $this->add($decision->change->after, $decision->subjectAfter(), HandoffCause::Rule, [
                 'decision_id' => $row->id,
             ]);
@@ -70,7 +70,7 @@ final class HandoffRecorder
         foreach ($pairs as [$from, $to]) {
             $this->handoffs[] = new Handoff(
                 [
-                    'task_id' => $after->id,
+                    $after instanceof CaseSubject ? 'case_id' : 'task_id' => $after->id,
                     'from_id' => $this->house->idOf($from),
                     'to_id' => $this->house->idOf($to),
                     'together' => array_diff($after->holderIds(), [$to]) !== [],

@@ -12,7 +12,7 @@ use OpenBaton\Core\Timer\Occurrence;
 use OpenBaton\Core\Timer\Timers;
 
 /**
- * Keeps with every task when something next happens to it by itself, so that a
+ * Keeps with every task and case when something next happens to it by itself, so that a
  * tick finds what is due by an index, however many rules there are.
  */
 final class NextMoments
@@ -20,18 +20,18 @@ final class NextMoments
     /**
      * What has fallen due and is still to be done stays the next.
      *
-     * @param Task     $row      as it was
+     * @param CarbonImmutable|null $known as it was
      * @param int      $tickedAt instant: what fell due by then is past, unless it stands with the task already
      * @param int|null $from     instant before that, from which on nothing is past that has not been done
      */
     public static function of(
         Timers $timers,
         Subject $subject,
-        Task $row,
+        ?CarbonImmutable $known,
         int $tickedAt,
         ?int $from = null,
     ): ?CarbonImmutable {
-        $from = min($from ?? $tickedAt + 1, $row->next_moment_at?->getTimestamp() ?? $tickedAt + 1);
+        $from = min($from ?? $tickedAt + 1, $known?->getTimestamp() ?? $tickedAt + 1);
         $missed = $from > $tickedAt ? [] : self::withoutRow($timers->due($subject, $from - 1, $tickedAt));
         $next = $missed === [] ? $timers->next($subject, $tickedAt) : $missed[0]->at;
 

@@ -7,6 +7,7 @@ namespace App\Bridge;
 use App\Fields\KnownKind;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Flow\Track;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\Checklist;
 use OpenBaton\Core\Rulebook\KindRegistry;
@@ -26,7 +27,7 @@ final readonly class Snapshot
      * Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A
      * test says what it should be.
      */
-    public const SHAPE = '539d1fae';
+    public const SHAPE = '228ba75c';
 
     /**
      * @param array<array-key, string>  $personIds   id by slug
@@ -35,6 +36,8 @@ final readonly class Snapshot
      * @param array<array-key, Checklist> $checklists by slug
      * @param list<string>             $customFields paths of the fields that the house has added
      * @param bool                     $tasksAreOpen everybody of the house sees every task
+     * @param array<array-key, Track>  $tracks of cases as they are published, by slug
+     * @param array<string, string>    $trackSlugs by id
      */
     public function __construct(
         public string $houseId,
@@ -48,6 +51,8 @@ final readonly class Snapshot
         public array $checklists,
         public array $customFields,
         public bool $tasksAreOpen,
+        public array $tracks = [],
+        public array $trackSlugs = [],
     ) {}
 
     /** The same with its fields named otherwise. */
@@ -65,6 +70,8 @@ final readonly class Snapshot
             $this->checklists,
             $this->customFields,
             $this->tasksAreOpen,
+            $this->tracks,
+            $this->trackSlugs,
         );
     }
 
@@ -81,7 +88,7 @@ final readonly class Snapshot
             KindRegistry::standard(),
             $this->catalogue,
             $this->roster,
-            new TaskCatalogue([], $this->checklists),
+            new TaskCatalogue([], $this->checklists, tracks: $this->tracks),
         );
     }
 
@@ -95,10 +102,11 @@ final readonly class Snapshot
                 $kind->name,
                 $kind->usualMinutes,
                 ValueCodec::known($kind->defaults, $this->catalogue),
+                $kind->needed,
             );
         }
 
-        return new TaskCatalogue($kinds, $this->checklists, $words);
+        return new TaskCatalogue($kinds, $this->checklists, $words, $this->tracks);
     }
 
     /** @return string|null of a person, by slug; null: of nobody */
@@ -115,6 +123,12 @@ final readonly class Snapshot
     public function idsOf(array $slugs): array
     {
         return array_map(fn(string $slug): string => $this->personIds[$slug], $slugs);
+    }
+
+    /** The id of a track that is published. */
+    public function trackId(string $slug): string
+    {
+        return array_flip($this->trackSlugs)[$slug];
     }
 
     public function kindNamed(string $slug): ?KnownKind

@@ -7,15 +7,21 @@ namespace App\Bridge;
 use App\Fields\AskedField;
 use App\Fields\FieldProviders;
 use App\Fields\KnownKind;
+use App\Models\Cases\Track as TrackRow;
 use App\Models\House\CustomField;
 use App\Models\House\House;
 use App\Models\People\Person;
 use App\Models\Tasks\Checklist as ChecklistRow;
 use App\Models\Tasks\TaskKind;
 use Illuminate\Contracts\Cache\Repository as Cache;
+use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RosterFormat;
+use OpenBaton\Core\Document\TrackFormat;
+use OpenBaton\Core\Flow\Track;
 use OpenBaton\Core\Rulebook\Checklist;
+use OpenBaton\Core\Rulebook\KindRegistry;
+use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Subject\Completion;
 
 /** Gives the snapshot of the house, kept in the cache by the revision of the roster. */
@@ -89,6 +95,7 @@ final class SnapshotSource
                 $kind->defaults ?? [],
                 AskedField::list($kind->asks),
                 Completion::read($kind->to_complete),
+                (bool) $kind->needed,
             );
         }
         $fields = $this->fields->catalogue($house);
@@ -118,6 +125,24 @@ final class SnapshotSource
                     ->all(),
             ),
             (bool) $house->tasks_are_open,
+            ...self::tracks($fields),
         );
+    }
+
+    /** @return array{array<array-key, Track>, array<string, string>} by slug, and slug by id */
+    private static function tracks(FieldCatalogue $fields): array
+    {
+        // Whom they name is not checked: what was published stays as it is, whatever becomes of the house.
+        $format = new TrackFormat(new RuleContext(KindRegistry::standard(), $fields));
+        $tracks = $slugs = [];
+        foreach (
+            TrackRow::query()->whereNotNull('published_id')->with('published')->orderBy('position')->get()
+            as $row
+        ) {
+            $tracks[$row->slug] = $format->read(Node::root($row->published->document ?? []));
+            $slugs[$row->id] = $row->slug;
+        }
+
+        return [$tracks, $slugs];
     }
 }

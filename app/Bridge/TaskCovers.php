@@ -9,7 +9,7 @@ use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Absence\Covering;
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** In place of whom a task is held and reviewed, in the table and in the core. */
 final class TaskCovers
@@ -27,9 +27,9 @@ final class TaskCovers
         return null;
     }
 
-    public static function write(Subject $subject, Task $row, Snapshot $house): void
+    public static function write(TaskSubject $subject, Task $row, Snapshot $house): void
     {
-        foreach (SeatName::cases() as $seat) {
+        foreach (SeatName::OF_TASK as $seat) {
             $is = $subject->coveringOf($seat);
             $was = $row->wasRecentlyCreated ? null : self::read($row, $seat, $house);
             if ($is === null && $was !== null) {
@@ -46,7 +46,7 @@ final class TaskCovers
         $covers = array_filter(
             array_map(
                 static fn(SeatName $seat): ?TaskCover => self::row($subject->coveringOf($seat), $seat, $row, $house),
-                SeatName::cases(),
+                SeatName::OF_TASK,
             ),
         );
         $row->setRelation('covers', new Collection(array_values($covers)));

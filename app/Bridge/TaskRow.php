@@ -10,14 +10,14 @@ use OpenBaton\Core\Document\TaskFormat;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Parameter\Assignment;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Puts the state of a task into its row. */
 final class TaskRow
 {
     /** @param int $at instant of the change */
-    public static function put(Subject $subject, Task $row, Snapshot $house, int $at): void
+    public static function put(TaskSubject $subject, Task $row, Snapshot $house, int $at): void
     {
         $moment = static fn(?int $instant): ?CarbonImmutable => $instant === null
             ? null
@@ -42,10 +42,12 @@ final class TaskRow
             'last_reviewer_id' => $house->idOf($subject->lastReviewerId),
             'previous_assignee_id' => $house->idOf($subject->previousHolderId),
             'creator_id' => $house->idOf($subject->creatorId),
-            'made_by_id' => $subject->madeById,
             'made_by_rule' => $subject->madeByRule,
             'starts_at' => $moment($subject->startAt),
             'to_hand_on' => $subject->toHandOn,
+            'case_id' => $subject->caseId,
+            'case_stage' => $subject->stage,
+            'needed' => $subject->needed,
             'due_at' => $moment($subject->dueAt),
             'due_follows' => $subject->dueFollows === null ? null : TaskFormat::writeFollow($subject->dueFollows),
             'text_follows' => $subject->textFollows?->write(),
@@ -56,6 +58,13 @@ final class TaskRow
             'comments_count' => $subject->comments,
             'files_count' => $subject->files,
         ]);
+        if (!$row->exists) {
+            // What is made for a case belongs to it.
+            $row->setAttribute(
+                $subject->madeById === $subject->caseId ? 'made_by_case_id' : 'made_by_id',
+                $subject->madeById,
+            );
+        }
         if (array_key_exists(CreateTask::DETAILS_FIELD, $subject->fields) || $row->exists) {
             $details = $subject->fields[CreateTask::DETAILS_FIELD] ?? null;
             $row->description = is_string($details) ? $details : null;
@@ -78,7 +87,7 @@ final class TaskRow
      *
      * @return array<array-key, mixed>
      */
-    private static function facts(Subject $subject, array $known, Snapshot $house): array
+    private static function facts(TaskSubject $subject, array $known, Snapshot $house): array
     {
         foreach ($house->catalogue->fields as $path => $field) {
             if (Assignment::isSettable($path)) {

@@ -16,7 +16,7 @@ use OpenBaton\Core\Document\TaskFormat;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Sharing;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Text\FollowingTexts;
 use OpenBaton\Core\Workload\Effort;
 
@@ -24,22 +24,35 @@ use OpenBaton\Core\Workload\Effort;
 final readonly class TaskSubjects
 {
     /** What a task has to come with. */
-    public const RELATIONS = ['customer', 'holdsWith', 'claimants', 'watchers', 'waitsOn:id', 'linked:id', 'covers'];
+    public const RELATIONS = [
+        'customer',
+        'holdsWith',
+        'claimants',
+        'watchers',
+        'waitsOn:id',
+        'linked:id',
+        'covers',
+        'case.customer',
+    ];
 
-    public function __construct(private FieldProviders $fields, private CustomerSource $customers) {}
+    public function __construct(
+        private FieldProviders $fields,
+        private CustomerSource $customers,
+        private CaseSubjects $cases,
+    ) {}
 
     /**
      * @param Collection<int, Task> $tasks with RELATIONS
      *
-     * @return list<Subject>
+     * @return list<TaskSubject>
      */
     public function all(Collection $tasks, HouseAt $house): array
     {
-        return array_values($tasks->map(fn(Task $task): Subject => $this->of($task, $house))->all());
+        return array_values($tasks->map(fn(Task $task): TaskSubject => $this->of($task, $house))->all());
     }
 
     /** @param Task $task with RELATIONS */
-    public function of(Task $task, HouseAt $at): Subject
+    public function of(Task $task, HouseAt $at): TaskSubject
     {
         $customer = $task->customer === null ? null : $this->customers->named($task->customer->slug, $at);
 
@@ -47,7 +60,7 @@ final readonly class TaskSubjects
     }
 
     /** As it is where it is for a customer as given: another one, or the same with other values. */
-    public function for(Task $task, ?KnownCustomer $customer, HouseAt $at): Subject
+    public function for(Task $task, ?KnownCustomer $customer, HouseAt $at): TaskSubject
     {
         $house = $at->snapshot;
         $kind = $house->kinds[$task->task_kind_id] ?? null;
@@ -58,7 +71,11 @@ final readonly class TaskSubjects
             $fields[CreateTask::DETAILS_FIELD] = $task->description;
         }
 
-        return new Subject(
+        if ($task->case !== null) {
+            $fields += $this->cases->seen($task->case, $at);
+        }
+
+        return new TaskSubject(
             $task->id,
             $task->arrived_at->getTimestamp(),
             new Effort(
@@ -70,9 +87,7 @@ final readonly class TaskSubjects
             $task->status,
             $task->priority,
             $person($task->assignee_id),
-            $task->assignee_id === null
-                ? array_values($task->claimants->map(static fn(Person $one): string => $one->slug)->sort()->all())
-                : [],
+            $task->assignee_id === null ? Person::slugs($task->claimants) : [],
             $person($task->reviewer_id),
             $task->starts_at?->getTimestamp(),
             $task->due_at?->getTimestamp(),
@@ -87,10 +102,10 @@ final readonly class TaskSubjects
             $task->items(),
             $task->comments_count,
             $task->files_count,
-            array_values($task->watchers->map(static fn(Person $one): string => $one->slug)->sort()->all()),
+            Person::slugs($task->watchers),
             $customer?->id,
             $person($task->creator_id),
-            $task->made_by_id,
+            $task->made_by_id ?? $task->made_by_case_id,
             self::ids($task->linked),
             TaskCovers::read($task, SeatName::Holder, $house),
             TaskCovers::read($task, SeatName::Reviewer, $house),
@@ -99,6 +114,9 @@ final readonly class TaskSubjects
             $person($task->previous_assignee_id),
             self::sharing($task),
             $task->to_hand_on,
+            $task->case_id,
+            $task->case_stage,
+            $task->needed,
         );
     }
 

@@ -9,7 +9,11 @@ use App\Bridge\HouseAt;
 use App\Bridge\Houses;
 use App\Bridge\HouseState;
 use App\Bridge\NextMoments;
+use App\Bridge\SubjectRows;
 use App\Bridge\TaskSubjects;
+use App\Cases\CaseEdit;
+use App\Cases\EditCase;
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\Timer;
@@ -19,9 +23,11 @@ use App\Tasks\EditTask;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Chain\CutReason;
+use OpenBaton\Core\Flow\CaseAtHand;
 use OpenBaton\Core\Rulebook\Event\Schedule;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Timer\Occurrence;
 use OpenBaton\Core\Timer\RuleTimer;
@@ -36,8 +42,9 @@ final readonly class FireTimers
 {
     public function __construct(
         private Houses $houses,
-        private TaskSubjects $subjects,
+        private SubjectRows $subjects,
         private EditTask $edit,
+        private EditCase $editCase,
         private MissedMoments $missed,
     ) {}
 
@@ -51,7 +58,7 @@ final readonly class FireTimers
             try {
                 $fired += DB::transaction(function () use ($next, $now, &$due): int {
                     $house = $this->houses->lock()->house;
-                    $due = $next instanceof Timer ? $this->putDown($next, $house) : $this->onTask($next, $house, $now);
+                    $due = $next instanceof Timer ? $this->putDown($next, $house) : $this->onRow($next, $house, $now);
                     if ($due !== null) {
                         $this->fire($due, $now);
                     }
@@ -63,7 +70,7 @@ final readonly class FireTimers
                 report($error);
                 $due === null || Timer::query()->insertOrIgnore(Timer::columns($due));
                 $passed->over($due, $next);
-                self::tell($next instanceof Timer ? $next->task_id : $next->id, $due?->timer, $now);
+                self::tell($next, $due?->timer, $now);
             }
         }
 
@@ -94,8 +101,8 @@ final readonly class FireTimers
         }, attempts: 3);
     }
 
-    /** Where something has fallen due first: a row that is put down, or a task. */
-    private static function next(CarbonImmutable $now, SkippedTimers $passed): Timer|Task|null
+    /** Where something has fallen due first: a row that is put down, a task or a case. */
+    private static function next(CarbonImmutable $now, SkippedTimers $passed): Timer|Task|CustomerCase|null
     {
         $timer = Timer::query()
             ->whereNull('fired_at')
@@ -111,7 +118,15 @@ final readonly class FireTimers
             ->orderBy('id')
             ->first(['id', 'next_moment_at']);
 
-        return $timer === null || ($task !== null && $task->next_moment_at <= $timer->due_at) ? $task : $timer;
+        $case = CustomerCase::query()
+            ->where('next_moment_at', '<=', $now)
+            ->whereNotIn('id', $passed->tasks())
+            ->orderBy('next_moment_at')
+            ->orderBy('id')
+            ->first(['id', 'next_moment_at']);
+        $row = $task === null || ($case !== null && $case->next_moment_at < $task->next_moment_at) ? $case : $task;
+
+        return $timer === null || ($row !== null && $row->next_moment_at <= $timer->due_at) ? $row : $timer;
     }
 
     /** @return Occurrence|null null: another worker was there first, or it is not to happen any more */
@@ -125,11 +140,14 @@ final readonly class FireTimers
         $timers = $house->timers();
         $rule = $timers->rules->all[(string) $locked->timer] ?? null;
         if ($rule?->event instanceof Schedule) {
-            return new Occurrence($locked->key, $rule, $locked->task_id, $at);
+            return new Occurrence($locked->key, $rule, (string) ($locked->task_id ?? $locked->case_id), $at);
         }
         // It has failed before: the date may have moved since.
-        $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->find($locked->task_id);
-        foreach ($task === null ? [] : $timers->due($this->subjects->of($task, $house), $at - 1, $at) as $one) {
+        $row =
+            $locked->case_id === null
+                ? SubjectRows::task((string) $locked->task_id)
+                : SubjectRows::case($locked->case_id);
+        foreach ($row === null ? [] : $timers->due($this->subjects->subject($row, $house), $at - 1, $at) as $one) {
             if ($one->key === $locked->key) {
                 return $one;
             }
@@ -139,26 +157,26 @@ final readonly class FireTimers
         return null;
     }
 
-    /** @return Occurrence|null null: nothing is left of what was due; the task then says when it goes on */
-    private function onTask(Task $found, HouseAt $house, CarbonImmutable $now): ?Occurrence
+    /** @return Occurrence|null null: nothing is left of what was due; the row then says when it goes on */
+    private function onRow(Task|CustomerCase $found, HouseAt $house, CarbonImmutable $now): ?Occurrence
     {
-        $task = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->find($found->id);
-        if ($task?->next_moment_at === null || $task->next_moment_at > $now) {
+        $row = SubjectRows::locked($found);
+        if ($row?->next_moment_at === null || $row->next_moment_at > $now) {
             return null;
         }
         $timers = $house->timers();
-        $subject = $this->subjects->of($task, $house);
+        $subject = $this->subjects->subject($row, $house);
         $left = NextMoments::withoutRow(
-            $timers->due($subject, $task->next_moment_at->getTimestamp() - 1, $now->getTimestamp()),
+            $timers->due($subject, $row->next_moment_at->getTimestamp() - 1, $now->getTimestamp()),
         );
         if ($left === []) {
-            $task->next_moment_at = NextMoments::of(
+            $row->next_moment_at = NextMoments::of(
                 $timers,
                 $subject,
-                $task,
+                $row->next_moment_at,
                 max($now->getTimestamp(), $house->state->tickedAt),
             );
-            $task->saveQuietly();
+            $row->saveQuietly();
         }
 
         return $left[0] ?? null;
@@ -167,28 +185,44 @@ final readonly class FireTimers
     private function fire(Occurrence $due, CarbonImmutable $now, ?Actor $by = null): void
     {
         Timer::query()->updateOrCreate(['key' => $due->key], ['fired_at' => $now] + Timer::columns($due));
-        ($this->edit)($due->taskId, null, self::edition($due), $by ?? Actor::system('clock'), Cause::Timer);
+        $by ??= Actor::system('clock');
+        if ($due->timer !== null && $due->isOfCase()) {
+            $kind = $due->timer->event::kind();
+            $edit = new CaseEdit(
+                $kind,
+                static fn(CaseAtHand $hand): CaseSubject => $hand->case,
+                happened: [new Trigger($kind, $due->timer->ruleId, $due->at)],
+            );
+            ($this->editCase)($due->subjectId, null, $edit, $by, Cause::Timer);
+        } else {
+            ($this->edit)($due->subjectId, null, self::edition($due), $by, Cause::Timer);
+        }
     }
 
     private static function edition(Occurrence $due): Edit
     {
         if ($due->timer === null) {
-            return new Edit('woke', static fn(Subject $subject): Subject => $subject->resumed());
+            return new Edit('woke', static fn(TaskSubject $subject): TaskSubject => $subject->resumed());
         }
         $kind = $due->timer->event::kind();
 
         return new Edit(
             $kind,
-            static fn(Subject $subject): Subject => $subject,
+            static fn(TaskSubject $subject): TaskSubject => $subject,
             happened: [new Trigger($kind, $due->timer->ruleId, $due->at)],
         );
     }
 
     /** Once until the lead has seen it. */
-    private static function tell(string $taskId, ?RuleTimer $timer, CarbonImmutable $now): void
+    private static function tell(Timer|Task|CustomerCase $of, ?RuleTimer $timer, CarbonImmutable $now): void
     {
+        $about = match (true) {
+            $of instanceof Task => ['task_id' => $of->id],
+            $of instanceof CustomerCase => ['case_id' => $of->id],
+            default => ['task_id' => $of->task_id, 'case_id' => $of->case_id],
+        };
         ChainCut::query()->firstOrCreate(
-            ['task_id' => $taskId, 'reason' => CutReason::Failed, 'seen_at' => null],
+            [...$about, 'reason' => CutReason::Failed, 'seen_at' => null],
             [
                 'at' => $now,
                 'rules' => $timer === null ? [] : [$timer->ruleId],

@@ -6,24 +6,24 @@ namespace App\Clock;
 
 use App\Bridge\HouseAt;
 use App\Bridge\Houses;
-use App\Bridge\TaskSubjects;
+use App\Bridge\SubjectRows;
 use App\Database\Stamp;
 use App\Models\Tasks\ScheduleMark;
-use App\Models\Tasks\Task;
 use App\Models\Tasks\Timer;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Timer\RuleTimer;
 
 /**
- * Puts down, for every moment of a schedule that has come, the open tasks that it acts on: those that meet the criteria
- * of its rule.
+ * Puts down, for every moment of a schedule that has come, the open tasks, or cases, that it acts on: those that meet
+ * the criteria of its rule.
  */
 final readonly class PutDownSchedules
 {
     private const PIECE = 500;
 
-    public function __construct(private Houses $houses, private TaskSubjects $subjects) {}
+    public function __construct(private Houses $houses, private SubjectRows $subjects) {}
 
     /** @param int $now instant */
     public function __invoke(int $now): void
@@ -53,27 +53,27 @@ final readonly class PutDownSchedules
         $timers = $house->timers();
         $criteria = $router->rulebook->criteria($timer->position);
         DB::transaction(function () use ($timers, $timer, $at, $house, $router, $criteria): void {
-            Task::query()
-                ->with(TaskSubjects::RELATIONS)
-                ->open()
-                ->where('arrived_at', '<', Stamp::of($at))
-                ->chunkById(self::PIECE, function (Collection $tasks) use (
-                    $timers,
-                    $timer,
-                    $at,
-                    $house,
-                    $router,
-                    $criteria,
-                ): void {
-                    $due = [];
-                    foreach ($this->subjects->all($tasks, $house) as $subject) {
-                        $one = $timers->onSchedule($timer, $subject, $at);
-                        if ($one !== null && $criteria->holds($router->facts->of($subject, $subject, $at))) {
-                            $due[] = Timer::columns($one);
-                        }
+            $rows =
+                $timer->about === SubjectKind::Matter
+                    ? SubjectRows::cases()->open()->where('opened_at', '<', Stamp::of($at))
+                    : SubjectRows::tasks()->open()->where('arrived_at', '<', Stamp::of($at));
+            $rows->chunkById(self::PIECE, function (Collection $tasks) use (
+                $timers,
+                $timer,
+                $at,
+                $house,
+                $router,
+                $criteria,
+            ): void {
+                $due = [];
+                foreach ($this->subjects->all($tasks, $house) as $subject) {
+                    $one = $timers->onSchedule($timer, $subject, $at);
+                    if ($one !== null && $criteria->holds($router->facts->of($subject, $subject, $at))) {
+                        $due[] = Timer::columns($one);
                     }
-                    Timer::query()->insertOrIgnore($due);
-                });
+                }
+                Timer::query()->insertOrIgnore($due);
+            });
             ScheduleMark::query()->updateOrCreate(['timer' => $timer->id], ['through' => Stamp::of($at)]);
         }, attempts: 3);
     }

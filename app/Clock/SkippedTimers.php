@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\Timer;
 use OpenBaton\Core\Timer\Occurrence;
@@ -13,16 +14,16 @@ final class SkippedTimers
 {
     /** @var array<string, true> */
     private array $keys = [];
-    /** @var array<string, true> ids */
+    /** @var array<string, true> ids, of cases too */
     private array $tasks = [];
 
     /** @param Occurrence|null $due null: it was not come to */
-    public function over(?Occurrence $due, Timer|Task $found): void
+    public function over(?Occurrence $due, Timer|Task|CustomerCase $found): void
     {
-        if ($due === null && $found instanceof Task) {
+        if ($due === null && !($found instanceof Timer)) {
             $this->tasks[$found->id] = true;
         } else {
-            $this->keys[$due->key ?? (string) $found->key] = true;
+            $this->keys[$due->key ?? ($found instanceof Timer ? $found->key : '')] = true;
         }
     }
 

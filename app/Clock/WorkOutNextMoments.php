@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Clock;
 
+use App\Bridge\CaseSubjects;
 use App\Bridge\Houses;
 use App\Bridge\NextMoments;
+use App\Bridge\SubjectRows;
 use App\Bridge\TaskSubjects;
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
@@ -17,8 +21,8 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /**
- * Works out for the tasks that are there when something next happens to each, since rules have been published or the
- * calendars have changed. Done twice, it does no more than once.
+ * Works out for the tasks and cases that are there when something next happens to each, since rules have been published
+ * or the calendars have changed. Done twice, it does no more than once.
  */
 final class WorkOutNextMoments implements ShouldQueue
 {
@@ -36,35 +40,48 @@ final class WorkOutNextMoments implements ShouldQueue
         $this->afterCommit();
     }
 
-    public function handle(Houses $houses, TaskSubjects $subjects): void
+    public function handle(Houses $houses, SubjectRows $subjects): void
     {
-        $since = $this->since;
-        Task::query()
-            ->where('status', '<>', TaskStatus::Dropped)
-            ->select('id')
-            ->chunkById(self::PIECE, static function (Collection $ids) use ($houses, $subjects, $since): void {
-                // Under the lock a task does not change between being read and being written.
-                DB::transaction(static function () use ($ids, $houses, $subjects, $since): void {
-                    $house = $houses->lock()->house;
-                    $changed = [];
-                    foreach (Task::query()->with(TaskSubjects::RELATIONS)->findMany($ids->modelKeys()) as $task) {
-                        $next = NextMoments::of(
-                            $house->timers(),
-                            $subjects->of($task, $house),
-                            $task,
-                            $house->state->tickedAt,
-                            $since,
-                        );
-                        if ($next?->getTimestamp() !== $task->next_moment_at?->getTimestamp()) {
-                            $changed[(string) $next?->format('Y-m-d H:i:s')][] = $task->id;
-                        }
-                    }
-                    foreach ($changed as $at => $tasks) {
-                        Task::query()
-                            ->whereKey($tasks)
-                            ->update(['next_moment_at' => $at === '' ? null : $at]);
-                    }
-                }, attempts: 3);
-            });
+        $tasks = static fn(): Builder => SubjectRows::tasks()->where('status', '<>', TaskStatus::Dropped);
+        $cases = static fn(): Builder => SubjectRows::cases()->open();
+        foreach ([$tasks, $cases] as $query) {
+            $query()
+                ->without([...TaskSubjects::RELATIONS, ...CaseSubjects::RELATIONS])
+                ->select('id')
+                ->chunkById(self::PIECE, function (Collection $ids) use ($houses, $subjects, $query): void {
+                    $this->piece($query()->whereKey($ids->modelKeys()), $houses, $subjects);
+                });
+        }
+    }
+
+    /**
+     * Under the lock nothing changes between being read and being written.
+     *
+     * @param Builder<Task>|Builder<CustomerCase> $rows
+     */
+    private function piece(Builder $rows, Houses $houses, SubjectRows $subjects): void
+    {
+        DB::transaction(function () use ($rows, $houses, $subjects): void {
+            $house = $houses->lock()->house;
+            $changed = [];
+            foreach ($rows->clone()->get() as $row) {
+                $next = NextMoments::of(
+                    $house->timers(),
+                    $subjects->subject($row, $house),
+                    $row->next_moment_at,
+                    $house->state->tickedAt,
+                    $this->since,
+                );
+                if ($next?->getTimestamp() !== $row->next_moment_at?->getTimestamp()) {
+                    $changed[(string) $next?->format('Y-m-d H:i:s')][] = $row->id;
+                }
+            }
+            foreach ($changed as $at => $ids) {
+                $rows
+                    ->clone()
+                    ->whereKey($ids)
+                    ->update(['next_moment_at' => $at === '' ? null : $at]);
+            }
+        }, attempts: 3);
     }
 }

@@ -14,6 +14,7 @@ use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Schema\DecisionSchema;
 use OpenBaton\Core\Schema\RulebookSchema;
 use OpenBaton\Core\Schema\SweepSchema;
+use OpenBaton\Core\Schema\TrackSchema;
 use OpenBaton\Core\Schema\WorldSchema;
 use ReflectionClass;
 
@@ -32,6 +33,7 @@ final class GeneratedFiles
             'docs/formats/rulebook.schema.json' => RulebookFile::json((new RulebookSchema($kinds))->build()),
             'docs/formats/decision.schema.json' => RulebookFile::json((new DecisionSchema($kinds))->build()),
             'docs/formats/sweep.schema.json' => RulebookFile::json((new SweepSchema($kinds))->build()),
+            'docs/formats/track.schema.json' => RulebookFile::json((new TrackSchema($kinds))->build()),
             'docs/formats/world.schema.json' => RulebookFile::json(WorldSchema::build()),
             'resources/words/en/server/sentences.json' => RulebookFile::json([
                 'sentence' => array_combine(Sentences::all(), Sentences::all()),

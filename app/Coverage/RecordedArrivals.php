@@ -15,7 +15,7 @@ use OpenBaton\Core\Document\FactsFormat;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\Zone;
 
 /** The arrivals of the last weeks as rules see them, in the order of the numbers of their tasks. */
@@ -72,7 +72,7 @@ final readonly class RecordedArrivals
                 $id,
                 $at,
                 null,
-                new Subject($id, $at),
+                new TaskSubject($id, $at),
                 $this->facts($row->text('facts'), $at),
             );
         }

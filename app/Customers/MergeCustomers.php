@@ -8,6 +8,7 @@ use App\Access\Actor;
 use App\Access\Audit;
 use App\Bridge\CustomerSource;
 use App\Bridge\Houses;
+use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerMerge;
 use App\Models\House\House;
@@ -56,6 +57,9 @@ final readonly class MergeCustomers
             $this->tasks->follow($theirs->clone(), $wasGone, $now, $locked, $by);
             // What is done with, and what no value of the two differs in.
             $theirs->update(['customer_id' => $kept->id]);
+            CustomerCase::query()
+                ->where('customer_id', $gone->id)
+                ->update(['customer_merge_id' => $merge->id, 'customer_id' => $kept->id]);
             Audit::record($by, 'customers', 'merged', "put the customer {$gone->name} into {$kept->name}", $kept, [
                 'gone' => $gone->slug,
             ]);
@@ -83,6 +87,10 @@ final readonly class MergeCustomers
             $theirs = Task::query()->where('customer_merge_id', $merge->id)->where('customer_id', $kept->id);
             $this->tasks->follow($theirs->clone(), $wasKept, CustomerSource::of($gone->refresh()), $locked, $by);
             $theirs->update(['customer_id' => $gone->id, 'customer_merge_id' => null]);
+            CustomerCase::query()
+                ->where('customer_merge_id', $merge->id)
+                ->where('customer_id', $kept->id)
+                ->update(['customer_id' => $gone->id, 'customer_merge_id' => null]);
             $this->tasks->follow(Task::query()->where('customer_id', $kept->id), $wasKept, $now, $locked, $by);
             Audit::record(
                 $by,

@@ -32,6 +32,14 @@ final class SearchWords
         'www',
     ];
 
+    /** @return int|null the number that is asked for, such as "№ 114"; null: words are */
+    public static function number(string $text): ?int
+    {
+        $number = ltrim($text, '№# ');
+
+        return ctype_digit($number) && strlen($number) < 10 ? (int) $number : null;
+    }
+
     /** @return string|null each word, or its beginning, has to be there; null: there is no word to look for */
     public static function of(string $text): ?string
     {

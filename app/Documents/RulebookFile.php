@@ -55,7 +55,7 @@ final readonly class RulebookFile
         );
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param array<array-key, mixed> $document */
     public static function json(array $document): string
     {
         return json_encode(

@@ -10,10 +10,21 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** Says what differs between two states of a task, as core's Difference wrote it down. */
 final readonly class ChangeWords
 {
-    private const PEOPLE = ['holder', 'holds_for', 'reviewer', 'reviews_for', 'open_to', 'watchers', 'held_with'];
+    private const PEOPLE = [
+        'holder',
+        'holds_for',
+        'reviewer',
+        'reviews_for',
+        'open_to',
+        'watchers',
+        'held_with',
+        'owner',
+        'owns_for',
+    ];
     private const MOMENTS = ['due', 'start', 'wakes'];
     private const LISTS = ['tags', 'items', 'ticked', 'open_to', 'watchers', 'held_with', 'waits_on', 'links'];
     private const TASKS = ['waits_on', 'links'];
+    private const CASES = ['case', 'above'];
 
     /** @param array<array-key, string> $tasks how other tasks are called, by id */
     public function __construct(private HouseWords $house, private array $tasks = []) {}
@@ -135,6 +146,8 @@ final readonly class ChangeWords
             $name === 'due_follows' && is_string($value) => $this->house->field($value),
             in_array($name, self::TASKS, true) && is_string($value) => $this->tasks[$value] ??
                 $words->say('difference.another_task'),
+            in_array($name, self::CASES, true) && is_string($value) => $this->tasks[$value] ??
+                $words->say('difference.another_case'),
             in_array($name, ['estimate', 'spent'], true) => $this->house->value('task.estimate', $value),
             default => $this->house->value($name, $value),
         };

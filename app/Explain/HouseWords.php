@@ -115,6 +115,8 @@ final readonly class HouseWords
             FieldType::Money => config()->string('baton.currency') .
                 ' ' .
                 $this->words->number((float) $value, floor((float) $value) === (float) $value ? 0 : 2),
+            // What is compared with a date may be a number of days.
+            FieldType::Date => is_string($value) ? $this->day($value) : (string) $value,
             FieldType::Duration => $this->duration(Duration::parse((string) $value)),
             default => $field->options[(string) $value] ?? (string) $value,
         };

@@ -18,9 +18,7 @@ final readonly class MergedWords implements ValueWords
     {
         $type = $this->house->catalogue->find($path)->type ?? FieldType::Text;
 
-        return $type === FieldType::Date && is_string($value)
-            ? $this->words->day($value)
-            : $this->words->value($path, ValueCodec::write($value, $type));
+        return $this->words->value($path, ValueCodec::write($value, $type));
     }
 
     public function missing(string $path): string

@@ -8,6 +8,7 @@ use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Parameter\Control;
 use OpenBaton\Core\Parameter\ListOf;
+use OpenBaton\Core\Parameter\OptionReference;
 use OpenBaton\Core\Parameter\ParameterType;
 use OpenBaton\Core\Parameter\PartOf;
 use OpenBaton\Core\Parameter\TaskKindReference;
@@ -32,6 +33,8 @@ final readonly class ParameterWords
             Control::Field, Control::SettableField => $this->house->field($value->text()),
             Control::LimitKind => $words->say("limit.{$value->text()}.name"),
             Control::TaskKind => $this->house->value(TaskKindReference::FIELD, $value->value),
+            Control::Option => $this->house->value($type instanceof OptionReference ? $type->of : '', $value->value),
+            Control::Condition => (new CriteriaWords($this->house))->say($value),
             Control::Checklist => $this->house->checklist($value->text()),
             Control::PeopleOrTeam => $this->people($value),
             Control::Assignment => $this->assignment($value, ($type->bounds()['of'] ?? '') === 'people'),

@@ -9,10 +9,20 @@ use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Routing\Rotation;
 use OpenBaton\Core\Routing\Step;
 use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Subject\CaseFields;
 
 /** What single parts of a trace say. */
 final readonly class TraceWords
 {
+    /** Members of effects that are values of a field, by name. */
+    private const FIELDS = [
+        'from' => CaseFields::STAGE,
+        'to' => CaseFields::STAGE,
+        'stage' => CaseFields::STAGE,
+        'track' => CaseFields::TRACK,
+        'outcome' => CaseFields::OUTCOME,
+    ];
+
     public function __construct(private HouseWords $house, private PartWords $parts) {}
 
     /** @param Node $verdict of the rule whose pool is narrowed */
@@ -139,13 +149,22 @@ final readonly class TraceWords
                 $name === 'person' => $this->house->person($value->text()),
                 $name === 'people' => implode(', ', array_map($this->house->person(...), $value->texts())),
                 $name === 'status' => $this->house->words->say("status.{$value->text()}"),
+                $name === 'missing' => $value->items() === [] ? 'none' : (new GateWords($this->house))->record($value),
+                isset(self::FIELDS[$name]) => $value->value === null
+                    ? 'none'
+                    : $this->house->value(self::FIELDS[$name], $value->value),
                 is_bool($value->value) => $value->value ? 'true' : 'false',
                 default => is_scalar($value->value) ? (string) $value->value : '',
             };
         }
 
         return $this->house->words->say(
-            'effect.' . ($code === 'due_follows' && !$effect->has('due') ? 'due_unknown' : $code),
+            'effect.' .
+                match (true) {
+                    $code === 'due_follows' && !$effect->has('due') => 'due_unknown',
+                    $effect->has('of') => "{$code}_of_case",
+                    default => $code,
+                },
             $slots,
         );
     }

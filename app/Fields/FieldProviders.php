@@ -7,6 +7,8 @@ namespace App\Fields;
 use App\Models\House\House;
 use App\Models\Tasks\TaskSource;
 use OpenBaton\Core\Criteria\FieldCatalogue;
+use OpenBaton\Core\Subject\CaseFields as Cases;
+use OpenBaton\Core\Subject\StateFields;
 
 /** All fields of a house, in the order in which they are offered. Where they come from is known here alone. */
 final readonly class FieldProviders
@@ -18,10 +20,11 @@ final readonly class FieldProviders
         TaskFields $task,
         CustomerFields $customer,
         PlaceFields $place,
+        CaseFields $case,
         HouseFields $house,
         MomentFields $moment,
     ) {
-        $this->providers = [$task, $customer, $place, $house, $moment];
+        $this->providers = [$task, $case, $customer, $place, $house, $moment];
     }
 
     public function catalogue(House $house): FieldCatalogue
@@ -43,7 +46,7 @@ final readonly class FieldProviders
         $with = $this->values(new TaskContent('', null, $source, $customer, []), $context);
         $values = [];
         foreach ($context->catalogue->fields as $path => $field) {
-            if (!str_starts_with($path, 'task.')) {
+            if (!str_starts_with($path, StateFields::PREFIX) && !str_starts_with($path, Cases::PREFIX)) {
                 $values[$path] = $with[$path] ?? null;
             }
         }

@@ -14,6 +14,7 @@ final readonly class KnownKind
      * @param array<array-key, mixed> $defaults     values that tasks of it begin with, as in documents, by path
      * @param list<AskedField>|null   $asks         fields of the house that its tasks have, in their order; null: all
      * @param Completion              $completion   what has to be there before a task of it is completed
+     * @param bool       $needed for the stage of the case in which one is made
      */
     public function __construct(
         public string $id,
@@ -23,6 +24,7 @@ final readonly class KnownKind
         public array $defaults = [],
         public ?array $asks = null,
         public Completion $completion = new Completion(),
+        public bool $needed = false,
     ) {}
 
     /** Whether its tasks have a field of the house. */

@@ -13,7 +13,7 @@ use App\Models\Tasks\TaskSource;
 use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Who would get a task if it came now, and why; nothing is changed, and no turn of a rotation is taken. */
 final readonly class PreviewTask
@@ -43,9 +43,9 @@ final readonly class PreviewTask
      *
      * @throws DocumentError with all that is wrong with it
      */
-    public function subject(Node $document, User $by, HouseAt $house): Subject
+    public function subject(Node $document, User $by, HouseAt $house): TaskSubject
     {
-        return $this->ready($document, $by, $house)->change->after;
+        return $this->ready($document, $by, $house)->subject;
     }
 
     private function ready(Node $document, User $by, HouseAt $house): ReadyToRoute

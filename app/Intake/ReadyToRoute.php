@@ -7,6 +7,7 @@ namespace App\Intake;
 use App\Bridge\HouseAt;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * A task that arrives, with all that its decision takes but work in hand and rotations: these are read under the lock.
@@ -20,6 +21,7 @@ final readonly class ReadyToRoute
         public Arrival $arrival,
         public IncomingTask $task,
         public ChangeSet $change,
+        public TaskSubject $subject,
         public HouseAt $house,
     ) {
         $this->needs = $house->router()->needs($change);

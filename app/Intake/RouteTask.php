@@ -14,7 +14,7 @@ use App\Models\Tasks\HandoffCause;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Effort;
 
 /** Routes a task that arrives. */
@@ -24,7 +24,7 @@ final readonly class RouteTask
 
     public function ready(Arrival $arrival, IncomingTask $task, HouseAt $house): ReadyToRoute
     {
-        $subject = new Subject(
+        $subject = new TaskSubject(
             $arrival->taskId,
             $arrival->at,
             new Effort($task->kind->usualMinutes, $task->estimateMinutes),
@@ -50,6 +50,7 @@ final readonly class RouteTask
                 $facts,
                 placed: $subject->holderId !== null,
             ),
+            $subject,
             $house,
         );
     }
@@ -76,7 +77,7 @@ final readonly class RouteTask
         return TaskDocument::arrived(
             $task,
             $ready->task,
-            $chain->subjects[$ready->arrival->taskId],
+            $chain->tasks()[$ready->arrival->taskId],
             $locked->house->snapshot,
         );
     }

@@ -10,7 +10,7 @@ use App\Models\Tasks\Task;
 use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Subject\ChecklistItem;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** A task as other systems are told of it; docs/formats/openapi.yaml describes it. */
@@ -49,7 +49,7 @@ final readonly class TaskDocument
     }
 
     /** The task that has come, just saved as the decision leaves it: nothing of it is asked for again. */
-    public static function arrived(Task $task, IncomingTask $incoming, Subject $subject, Snapshot $house): self
+    public static function arrived(Task $task, IncomingTask $incoming, TaskSubject $subject, Snapshot $house): self
     {
         return new self(
             $task,

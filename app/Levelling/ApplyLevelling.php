@@ -25,7 +25,7 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /**
@@ -147,7 +147,7 @@ final readonly class ApplyLevelling
         return array_values(
             $taken
                 ->map(static function (LevelledMove $move) use ($known, $house, $levelling, $at): ChangeSet {
-                    /** @var Subject $before */
+                    /** @var TaskSubject $before */
                     $before = $known[$move->task_id];
                     $after = $before->heldBy($house->snapshot->personSlugs[$move->to_id]);
 

@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use OpenBaton\Core\Rulebook\Event\MessageGivenUp;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Tells rules of messages that were given up, each once: in the transaction of what they do about it. */
 final readonly class TellRules
@@ -45,7 +45,7 @@ final readonly class TellRules
                 null,
                 new Edit(
                     'message_given_up',
-                    static fn(Subject $subject): Subject => $subject,
+                    static fn(TaskSubject $subject): TaskSubject => $subject,
                     reason: $for,
                     happened: [$event],
                     besides: static function () use ($id): void {

@@ -6,9 +6,11 @@ namespace App\People;
 
 use App\Access\Actor;
 use App\Bridge\SnapshotSource;
+use App\Cases\ChangeCase;
 use App\Customers\SaveCustomer;
 use App\House\ChangeHouse;
 use App\Models\Absences\Absence;
+use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
 use App\Models\People\Person;
 use App\Models\People\Place;
@@ -24,7 +26,7 @@ use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /**
@@ -39,6 +41,7 @@ final readonly class CloseDown
         private EditTask $edit,
         private SaveCustomer $customers,
         private SnapshotSource $snapshots,
+        private ChangeCase $cases,
     ) {}
 
     /**
@@ -56,6 +59,7 @@ final readonly class CloseDown
         foreach (Customer::query()->where('owner_id', $person->id)->get() as $customer) {
             ($this->customers)($customer, Node::root(['set' => [OwnerGiven::FIELD => $successor?->slug]]), $by);
         }
+        $this->handCases($person, $successor, $by);
         $count = $this->handOn($person, $tasks, $by);
         RetryUnplaced::dispatch();
 
@@ -126,6 +130,13 @@ final readonly class CloseDown
         });
     }
 
+    private function handCases(Person $person, ?Person $successor, Actor $by): void
+    {
+        foreach (CustomerCase::query()->open()->where('owner_id', $person->id)->get() as $case) {
+            $this->cases->give($case, null, $successor?->slug, "{$person->name} has left", HandoffCause::HandOn, $by);
+        }
+    }
+
     /** @param array<array-key, string|null> $tasks */
     private function handOn(Person $person, array $tasks, Actor $by): int
     {
@@ -133,7 +144,7 @@ final readonly class CloseDown
         foreach ($open as $task) {
             $to = $tasks[$task->id] ?? null;
             $seats = array_filter(
-                SeatName::cases(),
+                SeatName::OF_TASK,
                 static fn(SeatName $seat): bool => $seat === SeatName::Reviewer
                     ? $task->reviewer_id === $person->id
                     : $task->isHeldBy($person),
@@ -143,7 +154,7 @@ final readonly class CloseDown
                 null,
                 new Edit(
                     'left',
-                    static function (Subject $subject) use ($seats, $to, $person): Subject {
+                    static function (TaskSubject $subject) use ($seats, $to, $person): TaskSubject {
                         foreach ($seats as $seat) {
                             $holds = $seat === SeatName::Holder;
                             $subject = match (true) {

@@ -29,6 +29,7 @@ use App\Models\Access\AccessToken;
 use App\Models\Access\Invitation;
 use App\Models\Access\User;
 use App\Models\Alerts\Alert;
+use App\Models\Cases\Track;
 use App\Models\Customers\Customer;
 use App\Models\Guides\Guide;
 use App\Models\House\CustomField;
@@ -138,6 +139,7 @@ final class AppServiceProvider extends ServiceProvider
             'task_list' => TaskList::class,
             'team' => Team::class,
             'user' => User::class,
+            'track' => Track::class,
         ]);
         $proxies = config()->string('baton.proxies');
         TrustProxies::at($proxies === '*' ? '*' : array_values(array_filter(explode(',', $proxies))));

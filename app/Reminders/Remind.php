@@ -18,7 +18,7 @@ use App\Notices\NewNotice;
 use App\Tasks\TasksInSight;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * Gives the reminders that have come due, each once for its task and date: to people as news, to customers as messages.
@@ -98,7 +98,7 @@ final readonly class Remind
     private static function stands(
         ReminderMoment $moment,
         Reminder $reminder,
-        Subject $subject,
+        TaskSubject $subject,
         HouseAt $house,
         CarbonImmutable $now,
     ): bool {
@@ -112,7 +112,7 @@ final readonly class Remind
         Reminder $reminder,
         ReminderMoment $moment,
         Task $task,
-        Subject $subject,
+        TaskSubject $subject,
         HouseAt $house,
         Mutes $mutes,
     ): array {

@@ -10,7 +10,7 @@ use App\Models\Reminders\Reminder;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Message\HarmlessText;
 use OpenBaton\Core\Subject\StateFields;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Text\MergedText;
 
 /** What a reminder says: its own text with the fields of the task, else the date that it is about. */
@@ -20,7 +20,7 @@ final readonly class ReminderWords
 
     public function __construct(private TextWords $words) {}
 
-    public function of(Reminder $reminder, Subject $subject, HouseAt $house): string
+    public function of(Reminder $reminder, TaskSubject $subject, HouseAt $house): string
     {
         $words = $this->words->of($house->snapshot);
         if ($reminder->text !== null) {

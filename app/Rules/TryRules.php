@@ -21,7 +21,7 @@ use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /**
@@ -37,7 +37,7 @@ final readonly class TryRules
      *
      * @return Tried|null null: there is no such rule
      */
-    public function __invoke(Subject $subject, HouseAt $house, CompiledRulebook $rulebook, ?string $ruleId): ?Tried
+    public function __invoke(TaskSubject $subject, HouseAt $house, CompiledRulebook $rulebook, ?string $ruleId): ?Tried
     {
         $all = self::decide([[$subject, self::arriving($subject)]], $house, $rulebook)[$subject->id];
         if ($ruleId === null) {
@@ -74,7 +74,7 @@ final readonly class TryRules
     }
 
     /**
-     * @param list<Subject> $subjects
+     * @param list<TaskSubject> $subjects
      *
      * @return array<string, Decision> by id of the task
      */
@@ -86,7 +86,7 @@ final readonly class TryRules
 
         return self::decide(
             array_map(
-                static fn(Subject $is): array => [
+                static fn(TaskSubject $is): array => [
                     $is,
                     $arrives ? self::arriving($is) : self::happening($rule->give, $is),
                 ],
@@ -98,13 +98,13 @@ final readonly class TryRules
     }
 
     /** As it would come: nobody has it yet. */
-    private static function arriving(Subject $subject): Subject
+    private static function arriving(TaskSubject $subject): TaskSubject
     {
         return $subject->inStatus(TaskStatus::New)->heldBy(null)->reviewedBy(null);
     }
 
     /** As it is when something else happens to it: who is looked for leaves the seat empty. */
-    private static function happening(?Give $give, Subject $subject): Subject
+    private static function happening(?Give $give, TaskSubject $subject): TaskSubject
     {
         if ($give?->seat === SeatName::Reviewer) {
             return $subject->inStatus(TaskStatus::InReview)->reviewedBy(null);
@@ -114,7 +114,7 @@ final readonly class TryRules
     }
 
     /**
-     * @param list<array{Subject, Subject}> $tasks each as it is, and as it would come
+     * @param list<array{TaskSubject, TaskSubject}> $tasks each as it is, and as it would come
      *
      * @return array<string, Decision> by id of the task
      */

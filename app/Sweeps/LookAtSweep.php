@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sweeps;
 
+use App\Bridge\CaseSubjects;
 use App\Bridge\ChainSurroundings;
 use App\Bridge\CustomerSource;
 use App\Bridge\HouseAt;
@@ -52,8 +53,13 @@ final class LookAtSweep implements ShouldQueue
         SweepRun::query()->find($this->runId)?->stops(SweepState::Looking, 'failed');
     }
 
-    public function handle(Houses $houses, ChosenTasks $chosen, TaskSubjects $subjects, CustomerSource $customers): void
-    {
+    public function handle(
+        Houses $houses,
+        ChosenTasks $chosen,
+        TaskSubjects $subjects,
+        CaseSubjects $cases,
+        CustomerSource $customers,
+    ): void {
         $run = SweepRun::query()->with('user')->find($this->runId);
         if ($run === null || $run->state !== SweepState::Looking) {
             return;
@@ -64,7 +70,7 @@ final class LookAtSweep implements ShouldQueue
         $run->tasks()->delete();
         $ids = $treatment === null ? [] : $chosen->of($run);
         $run->update(['total' => count($ids), 'looked' => 0]);
-        $rehearsal = new Rehearsal($house->router(), new ChainSurroundings($house, $subjects));
+        $rehearsal = new Rehearsal($house->router(), new ChainSurroundings($house, $subjects, $cases));
         $place = $changed = 0;
         $people = [];
         $why = $treatment === null ? 'gone' : null;

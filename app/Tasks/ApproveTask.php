@@ -7,8 +7,8 @@ namespace App\Tasks;
 use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The reviewer signs a task off. */
@@ -23,7 +23,7 @@ final readonly class ApproveTask
             $seenRevision,
             new Edit(
                 'approved',
-                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Done),
+                static fn(TaskSubject $subject): TaskSubject => $subject->inStatus(TaskStatus::Done),
                 TaskAction::Approve,
                 $note,
             ),

@@ -8,8 +8,8 @@ use App\Access\Actor;
 use App\Bridge\Snapshot;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Whoever did it asks for a review. */
@@ -24,7 +24,7 @@ final readonly class AskReview
             $seenRevision,
             new Edit(
                 'review_asked',
-                function (Subject $subject, Snapshot $house) use ($note): Subject {
+                function (TaskSubject $subject, Snapshot $house) use ($note): TaskSubject {
                     $this->completing->check($subject, $note, $house);
 
                     return $subject->inStatus(TaskStatus::InReview);

@@ -12,7 +12,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use OpenBaton\Core\Rulebook\Event\FileAdded;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use RuntimeException;
 use Throwable;
 
@@ -37,7 +37,7 @@ final readonly class AttachFile
                 null,
                 new Edit(
                     'attached',
-                    static fn(Subject $subject): Subject => $subject->with(['files' => $subject->files + 1]),
+                    static fn(TaskSubject $subject): TaskSubject => $subject->with(['files' => $subject->files + 1]),
                     reason: $name,
                     happened: [new FileAdded($by->authorOn($task))],
                     besides: static function (Task $row) use ($file, $path, $name, $by): void {

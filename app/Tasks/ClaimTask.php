@@ -9,8 +9,8 @@ use App\Models\Access\User;
 use App\Models\People\Person;
 use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Takes an open task; the first to claim it has it. */
 final readonly class ClaimTask
@@ -24,7 +24,7 @@ final readonly class ClaimTask
             null,
             new Edit(
                 'claimed',
-                static fn(Subject $subject): Subject => $subject->heldBy($to->slug),
+                static fn(TaskSubject $subject): TaskSubject => $subject->heldBy($to->slug),
                 TaskAction::Claim,
                 handoff: HandoffCause::Claim,
             ),

@@ -12,7 +12,7 @@ use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Rulebook\Event\CommentAdded;
 use OpenBaton\Core\Rulebook\Event\Mentioned;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Somebody says something on a task. Whoever is spoken to watches it from then on. */
 final readonly class CommentOn
@@ -29,7 +29,7 @@ final readonly class CommentOn
             null,
             new Edit(
                 'commented',
-                static fn(Subject $subject, Snapshot $house): Subject => $subject
+                static fn(TaskSubject $subject, Snapshot $house): TaskSubject => $subject
                     ->with(['comments' => $subject->comments + 1])
                     ->watchedBy(
                         array_values(

@@ -10,8 +10,8 @@ use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use App\Refusals\NotYetComplete;
 use App\Refusals\StillWaits;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The assignee is done. */
@@ -39,7 +39,7 @@ final readonly class CompleteTask
             $seenRevision,
             new Edit(
                 'completed',
-                function (Subject $subject, Snapshot $house) use ($note, $spentMinutes, $anyway): Subject {
+                function (TaskSubject $subject, Snapshot $house) use ($note, $spentMinutes, $anyway): TaskSubject {
                     if (!$anyway && $subject->waitsOn !== []) {
                         throw StillWaits::for($subject->waitsOn);
                     }

@@ -7,7 +7,7 @@ namespace App\Tasks;
 use App\Bridge\Snapshot;
 use App\Refusals\NotYetComplete;
 use App\Words\Words;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** What the kind of a task asks for before it is completed, or sent to be reviewed. */
 final readonly class Completing
@@ -15,7 +15,7 @@ final readonly class Completing
     public function __construct(private Words $words) {}
 
     /** @throws NotYetComplete where something is missing */
-    public function check(Subject $subject, ?string $note, Snapshot $house): void
+    public function check(TaskSubject $subject, ?string $note, Snapshot $house): void
     {
         $kind = $subject->fields['task.kind'] ?? null;
         $completion = is_string($kind) ? $house->kindNamed($kind)?->completion : null;

@@ -7,8 +7,8 @@ namespace App\Tasks;
 use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** A task is dropped, with a reason; nothing is erased. */
@@ -23,7 +23,7 @@ final readonly class DropTask
             $seenRevision,
             new Edit(
                 'dropped',
-                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Dropped),
+                static fn(TaskSubject $subject): TaskSubject => $subject->inStatus(TaskStatus::Dropped),
                 TaskAction::Drop,
                 $reason,
             ),

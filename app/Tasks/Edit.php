@@ -10,8 +10,8 @@ use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
 use Closure;
 use OpenBaton\Core\Subject\Happened;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 
 /** A change of one task, and what is put down about it. */
@@ -19,7 +19,7 @@ final readonly class Edit
 {
     /**
      * @param string                              $occasion what is done, such as "started"
-     * @param Closure(Subject, Snapshot): Subject $change
+     * @param Closure(TaskSubject, Snapshot): TaskSubject $change
      * @param TaskAction|null $action of the table of transitions; null: an edit that leaves the status alone
      * @param string|null                         $reason   that was given
      * @param list<Happened>                      $happened what happens besides what is changed

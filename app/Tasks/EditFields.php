@@ -13,7 +13,7 @@ use App\Words\Words;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * Changes fields of a task that others may be changing too: what the person saw
@@ -39,18 +39,18 @@ final readonly class EditFields
         ($this->edit)(
             $task->id,
             $revision,
-            new Edit('edited', function (Subject $subject, Snapshot $house) use (
+            new Edit('edited', function (TaskSubject $subject, Snapshot $house) use (
                 $seen,
                 $set,
                 $revision,
                 &$conflicts,
-            ): Subject {
+            ): TaskSubject {
                 $fields = new EditableFields($house, $this->words, $this->providers);
                 $faults = new Faults();
                 $conflicts = [];
                 $after = $subject;
                 foreach ($set->members() as [$path, $value]) {
-                    $changed = $faults->collect(static fn(): Subject => $fields->set($subject, $path, $value));
+                    $changed = $faults->collect(static fn(): TaskSubject => $fields->set($subject, $path, $value));
                     if ($changed === null) {
                         continue;
                     }

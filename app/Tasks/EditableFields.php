@@ -23,7 +23,7 @@ use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Parameter\Assignment;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Effort;
 use OpenBaton\Core\Workload\Priority;
 
@@ -102,7 +102,7 @@ final readonly class EditableFields
         };
     }
 
-    public function value(Subject $subject, string $path): mixed
+    public function value(TaskSubject $subject, string $path): mixed
     {
         $field = $this->house->catalogue->find($path);
         $value = $subject->fields[$path] ?? null;
@@ -125,7 +125,7 @@ final readonly class EditableFields
      *
      * @throws DocumentError
      */
-    public function set(Subject $subject, string $path, Node $node): Subject
+    public function set(TaskSubject $subject, string $path, Node $node): TaskSubject
     {
         $empty = ValueCodec::isBlank($node);
         if ($path === self::CUSTOMER) {
@@ -177,7 +177,7 @@ final readonly class EditableFields
         };
     }
 
-    private function ofKind(Subject $subject, Node $node): Subject
+    private function ofKind(TaskSubject $subject, Node $node): TaskSubject
     {
         $kind =
             $this->house->kindNamed($node->text()) ??
@@ -206,7 +206,7 @@ final readonly class EditableFields
     }
 
     /** For another customer, by whose values it goes from now on. */
-    private function for(Subject $subject, ?KnownCustomer $customer): Subject
+    private function for(TaskSubject $subject, ?KnownCustomer $customer): TaskSubject
     {
         $values = $this->providers->ofCustomer(
             $customer,
@@ -220,7 +220,7 @@ final readonly class EditableFields
         return $subject->with(['customerId' => $customer?->id]);
     }
 
-    private function kindOf(Subject $subject): ?KnownKind
+    private function kindOf(TaskSubject $subject): ?KnownKind
     {
         $kind = $subject->fields['task.kind'] ?? null;
 

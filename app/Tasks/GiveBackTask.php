@@ -13,8 +13,8 @@ use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
 use App\Refusals\TaskMovedOn;
 use OpenBaton\Core\Routing\Outcome;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** A task that somebody has claimed is open again to all whom it was open to. */
 final readonly class GiveBackTask
@@ -28,7 +28,7 @@ final readonly class GiveBackTask
             $seenRevision,
             new Edit(
                 'gave_back',
-                static function (Subject $subject, Snapshot $house) use ($task): Subject {
+                static function (TaskSubject $subject, Snapshot $house) use ($task): TaskSubject {
                     $all = array_values(
                         array_filter(
                             self::openBefore($task),

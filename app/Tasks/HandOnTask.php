@@ -9,8 +9,8 @@ use App\Models\Access\User;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use App\Refusals\TaskMovedOn;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Gives a task to somebody else, with a reason. */
 final readonly class HandOnTask
@@ -24,7 +24,7 @@ final readonly class HandOnTask
             $seenRevision,
             new Edit(
                 'handed_on',
-                static function (Subject $subject) use ($to, $task, $by): Subject {
+                static function (TaskSubject $subject) use ($to, $task, $by): TaskSubject {
                     if ($subject->holderIds() === [$to->slug]) {
                         throw TaskMovedOn::since($task->refresh());
                     }

@@ -8,8 +8,8 @@ use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Gives a review to somebody else, with a reason. */
 final readonly class HandReview
@@ -23,7 +23,7 @@ final readonly class HandReview
             $seenRevision,
             new Edit(
                 'review_handed_on',
-                static fn(Subject $subject): Subject => $subject->reviewedBy($to->slug),
+                static fn(TaskSubject $subject): TaskSubject => $subject->reviewedBy($to->slug),
                 TaskAction::HandReview,
                 $reason,
             ),

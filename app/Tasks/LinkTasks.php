@@ -8,7 +8,7 @@ use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Says that two tasks go with each other, or no longer do; it stands in the history of both. */
 final readonly class LinkTasks
@@ -24,7 +24,7 @@ final readonly class LinkTasks
                     null,
                     new Edit(
                         $on ? 'linked' : 'unlinked',
-                        static fn(Subject $subject): Subject => $on
+                        static fn(TaskSubject $subject): TaskSubject => $on
                             ? $subject->linkedTo($with)
                             : $subject->unlinkedFrom($with),
                     ),

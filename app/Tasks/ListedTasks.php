@@ -154,9 +154,9 @@ final readonly class ListedTasks
         if ($text === '') {
             return;
         }
-        $number = ltrim($text, '№# ');
-        if (ctype_digit($number) && strlen($number) < 10) {
-            $tasks->where('number', (int) $number);
+        $number = SearchWords::number($text);
+        if ($number !== null) {
+            $tasks->where('number', $number);
 
             return;
         }

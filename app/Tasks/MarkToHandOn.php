@@ -7,8 +7,8 @@ namespace App\Tasks;
 use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Somebody else should do it: whoever has it says so, a lead finds it, and rules may answer. */
 final readonly class MarkToHandOn
@@ -33,7 +33,7 @@ final readonly class MarkToHandOn
             $seen,
             new Edit(
                 $on ? 'to_hand_on' : 'kept',
-                static fn(Subject $subject): Subject => $subject->with(['toHandOn' => $on]),
+                static fn(TaskSubject $subject): TaskSubject => $subject->with(['toHandOn' => $on]),
                 $as,
                 $word,
                 besides: static function (Task $row) use ($word): void {

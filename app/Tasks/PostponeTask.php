@@ -9,8 +9,8 @@ use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use App\Refusals\TaskMovedOn;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * Not now: from a moment on. It stays with whoever has it, counts into their load from then on, and comes back to the
@@ -27,7 +27,7 @@ final readonly class PostponeTask
             $seenRevision,
             new Edit(
                 'postponed',
-                static fn(Subject $subject): Subject => $subject->startingAt($to->getTimestamp()),
+                static fn(TaskSubject $subject): TaskSubject => $subject->startingAt($to->getTimestamp()),
                 TaskAction::Postpone,
                 $word,
                 besides: static function (Task $row) use ($word): void {
@@ -46,7 +46,7 @@ final readonly class PostponeTask
             $seenRevision,
             new Edit(
                 'taken_up',
-                static fn(Subject $subject): Subject => $subject->isPostponed(now()->getTimestamp())
+                static fn(TaskSubject $subject): TaskSubject => $subject->isPostponed(now()->getTimestamp())
                     ? $subject->startingAt(null)
                     : throw TaskMovedOn::since($task->refresh()),
                 TaskAction::TakeUp,

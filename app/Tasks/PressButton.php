@@ -9,7 +9,7 @@ use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Rulebook\Event\Pressed;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 
 /** Somebody presses the button of a rule on a task. */
@@ -24,7 +24,7 @@ final readonly class PressButton
             $seenRevision,
             new Edit(
                 'pressed',
-                static fn(Subject $subject): Subject => $subject,
+                static fn(TaskSubject $subject): TaskSubject => $subject,
                 happened: [new Trigger(Pressed::kind(), $ruleId, CarbonImmutable::now()->getTimestamp())],
             ),
             Actor::user($by),

@@ -15,7 +15,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Subject\ChangeSet;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /**
@@ -65,7 +65,7 @@ final readonly class PutBack
     }
 
     /** A task that a rule made is dropped where nobody has touched it. */
-    private static function dropped(Task $task, Subject $now): Subject
+    private static function dropped(Task $task, TaskSubject $now): TaskSubject
     {
         return $task->revision === 1 && $now->status === TaskStatus::New ? $now->inStatus(TaskStatus::Dropped) : $now;
     }

@@ -8,8 +8,8 @@ use App\Access\Actor;
 use App\Bridge\Occasion;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The reviewer sends a task back to whoever did it, with a reason. */
@@ -24,7 +24,7 @@ final readonly class SendBack
             $seenRevision,
             new Edit(
                 Occasion::SENT_BACK,
-                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working),
+                static fn(TaskSubject $subject): TaskSubject => $subject->inStatus(TaskStatus::Working),
                 TaskAction::SendBack,
                 $reason,
             ),

@@ -7,8 +7,8 @@ namespace App\Tasks;
 use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** The assignee begins, or goes on with what waited. */
@@ -24,7 +24,7 @@ final readonly class StartTask
             new Edit(
                 'started',
                 // Whoever begins does not put it off any longer.
-                static fn(Subject $subject): Subject => $subject
+                static fn(TaskSubject $subject): TaskSubject => $subject
                     ->inStatus(TaskStatus::Working)
                     ->startingAt($subject->isPostponed(now()->getTimestamp()) ? null : $subject->startAt),
                 TaskAction::Start,

@@ -7,8 +7,8 @@ namespace App\Tasks;
 use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Whoever did it takes their wish for a review back. */
@@ -23,7 +23,7 @@ final readonly class TakeBackReview
             $seenRevision,
             new Edit(
                 'review_taken_back',
-                static fn(Subject $subject): Subject => $subject->inStatus(TaskStatus::Working),
+                static fn(TaskSubject $subject): TaskSubject => $subject->inStatus(TaskStatus::Working),
                 TaskAction::TakeBack,
             ),
             Actor::user($by),

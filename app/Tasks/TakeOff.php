@@ -9,8 +9,8 @@ use App\Models\Access\User;
 use App\Models\People\Person;
 use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** One of several who hold a task leaves it to the others. */
 final readonly class TakeOff
@@ -24,7 +24,7 @@ final readonly class TakeOff
             $seenRevision,
             new Edit(
                 'taken_off',
-                static fn(Subject $subject): Subject => $subject->passedBy($who->slug, null),
+                static fn(TaskSubject $subject): TaskSubject => $subject->passedBy($who->slug, null),
                 TaskAction::TakeOff,
                 handoff: HandoffCause::TakenOff,
             ),

@@ -22,14 +22,14 @@ final readonly class TaskSearch
     /** @return Collection<int, Task> of those that somebody sees */
     public function find(string $text, int $most, User $by): Collection
     {
-        $number = ltrim($text, '№# ');
-        if (ctype_digit($number) && strlen($number) < 10) {
+        $number = SearchWords::number($text);
+        if ($number !== null) {
             return $this->sight
                 ->of(
                     $by,
                     Task::query()
                         ->with(['kind', 'customer'])
-                        ->where('number', (int) $number),
+                        ->where('number', $number),
                 )
                 ->get();
         }

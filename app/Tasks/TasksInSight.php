@@ -60,14 +60,22 @@ final readonly class TasksInSight
         ) !== [];
     }
 
-    /** @return list<string> ids */
-    private function coveredBy(Person $person, Snapshot $house): array
+    /** @return list<string> ids of those for whom somebody stands in, now or where the nearer ones can't */
+    public function coveredBy(Person $person, Snapshot $house): array
     {
         return isset($house->personSlugs[$person->id])
             ? $house->idsOf(
                 CoverMoves::coveredBy($house->roster, $person->slug, CarbonImmutable::now()->getTimestamp()),
             )
             : [];
+    }
+
+    /** @return list<string> ids of those who are in a team of somebody's, or lead one */
+    public static function teammates(Person $person, Snapshot $house): array
+    {
+        return $house->idsOf(
+            (new Colleagues($house->roster, $person->slug))->inTeams(CarbonImmutable::now()->getTimestamp()),
+        );
     }
 
     /**
@@ -97,12 +105,7 @@ final readonly class TasksInSight
                 $covered = $this->coveredBy($person, $house);
                 self::heldByAnyOf($either, $covered)->orWhereIn('reviewer_id', $covered);
             }),
-            Standing::Teammate => self::heldByAnyOf(
-                $tasks,
-                $house->idsOf(
-                    (new Colleagues($house->roster, $person->slug))->inTeams(CarbonImmutable::now()->getTimestamp()),
-                ),
-            ),
+            Standing::Teammate => self::heldByAnyOf($tasks, self::teammates($person, $house)),
             // Leads see all without this.
             Standing::Lead => $tasks->whereKey([]),
         };

@@ -8,7 +8,7 @@ use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Subject\ChecklistItem;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Ticks an item of a task's checklist, or takes the tick away. */
 final readonly class TickItem
@@ -22,7 +22,7 @@ final readonly class TickItem
             null,
             new Edit(
                 $done ? 'ticked' : 'unticked',
-                static fn(Subject $subject): Subject => $subject->with([
+                static fn(TaskSubject $subject): TaskSubject => $subject->with([
                     'checklist' => array_map(
                         static fn(ChecklistItem $one): ChecklistItem => $one->text === $item
                             ? new ChecklistItem($one->text, $done)

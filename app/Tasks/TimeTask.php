@@ -11,7 +11,7 @@ use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Somebody starts to count their time on a task, or stops; what they have spent on another until then is put down. */
 final readonly class TimeTask
@@ -44,7 +44,7 @@ final readonly class TimeTask
             null,
             new Edit(
                 'timed',
-                fn(Subject $subject, Snapshot $house): Subject => WorkClock::spent(
+                fn(TaskSubject $subject, Snapshot $house): TaskSubject => WorkClock::spent(
                     $subject,
                     $this->clock->stop($running, CarbonImmutable::now(), $house),
                 ),

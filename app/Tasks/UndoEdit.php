@@ -92,10 +92,15 @@ final readonly class UndoEdit
             ->first();
     }
 
-    /** Whether any of it is more than tasks. */
+    /** Whether any of it is more than tasks, and how many of them their case needs. */
     private static function hasLeft(ChainResult $chain): bool
     {
         foreach ($chain->links as $link) {
+            $case = $link->change->case();
+            $was = $link->change->caseBefore();
+            if ($case !== null && $was?->with(['openNeeded' => $case->openNeeded])->equals($case) !== true) {
+                return true;
+            }
             foreach ($link->decision->effects ?? [] as $effect) {
                 if ($effect instanceof ReachesOutside) {
                     return true;

@@ -23,10 +23,11 @@ final readonly class Undoing
         $before = $made = $turns = [];
         foreach ($chain->links as $link) {
             $id = $link->change->after->id;
-            if ($link->change->before === null) {
+            $was = $link->change->taskBefore();
+            if ($was !== null) {
+                $before[$id] ??= $was;
+            } elseif ($link->change->task() !== null) {
                 $made[] = $id;
-            } else {
-                $before[$id] ??= $link->change->before;
             }
             $turn = $link->decision?->turn();
             if ($turn?->member !== null) {
@@ -39,7 +40,7 @@ final readonly class Undoing
         }
         $tasks = [];
         foreach (array_diff_key($before, array_flip($made)) as $id => $subject) {
-            $parts = Reversal::of($subject, $chain->subjects[$id])->write();
+            $parts = Reversal::of($subject, $chain->tasks()[$id])->write();
             if ($parts !== []) {
                 $tasks[$id] = $parts;
             }

@@ -8,8 +8,8 @@ use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskAction;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * A task waits for something outside of our hands, until a moment, until another task is done with, or until somebody
@@ -33,7 +33,7 @@ final readonly class WaitTask
             $seenRevision,
             new Edit(
                 'waits',
-                static fn(Subject $subject): Subject => $subject->waiting($for, $until?->getTimestamp(), $on),
+                static fn(TaskSubject $subject): TaskSubject => $subject->waiting($for, $until?->getTimestamp(), $on),
                 TaskAction::Wait,
                 $for,
             ),

@@ -8,7 +8,7 @@ use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /** Lets somebody watch a task, or watch it no longer. */
 final readonly class WatchTask
@@ -22,7 +22,7 @@ final readonly class WatchTask
             null,
             new Edit(
                 $on ? 'watched' : 'unwatched',
-                static fn(Subject $subject): Subject => $on
+                static fn(TaskSubject $subject): TaskSubject => $on
                     ? $subject->watchedBy([$person->slug])
                     : $subject->with(['watcherIds' => array_values(array_diff($subject->watcherIds, [$person->slug]))]),
             ),

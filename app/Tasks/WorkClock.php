@@ -9,7 +9,7 @@ use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\WorkSpan;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\WorkingTime;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -38,7 +38,7 @@ final readonly class WorkClock
      *
      * @param int $at instant
      */
-    public function settled(Task $task, Subject $before, Subject $after, int $at, Snapshot $house): Subject
+    public function settled(Task $task, TaskSubject $before, TaskSubject $after, int $at, Snapshot $house): TaskSubject
     {
         $stops =
             ($before->status === TaskStatus::Working && $after->status !== TaskStatus::Working) ||
@@ -52,7 +52,7 @@ final readonly class WorkClock
             : self::spent($after, $minutes);
     }
 
-    public static function spent(Subject $subject, int $minutes): Subject
+    public static function spent(TaskSubject $subject, int $minutes): TaskSubject
     {
         return $subject->with(['effort' => $subject->effort->spending($subject->effort->spent + $minutes)]);
     }

@@ -103,7 +103,7 @@ has_house() {
 
 seed_demo() {
     has_house && return
-    say "Living through ten weeks at Alder & Quill (about a minute)"
+    say "Living through ten weeks at Alder & Quill (a minute and a half)"
     if ! as_owner php artisan db:seed --force --no-interaction >"$DATA/seed.log" 2>&1; then
         tail -n 20 "$DATA/seed.log" >&2
         # Half a house is no house: the next start begins anew.

@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Access\Actor;
 use App\Bridge\SnapshotSource;
+use App\Cases\SaveTrack;
 use App\DomainEvents\HandOut;
 use App\Intake\TakeInTask;
 use App\Models\Access\Role;
@@ -20,6 +21,7 @@ use App\Rules\PublishDraft;
 use App\Rules\SaveDraft;
 use App\Sweeps\SaveSweep;
 use Carbon\CarbonImmutable;
+use Database\Seeders\Demo\DemoCases;
 use Database\Seeders\Demo\DemoDay;
 use Database\Seeders\Demo\DemoGuides;
 use Database\Seeders\Demo\DemoHistory;
@@ -32,6 +34,7 @@ use Database\Seeders\Demo\DemoPlaces;
 use Database\Seeders\Demo\DemoRequests;
 use Database\Seeders\Demo\DemoRules;
 use Database\Seeders\Demo\DemoSweeps;
+use Database\Seeders\Demo\DemoTracks;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Hash;
 use Random\Engine\Mt19937;
@@ -47,6 +50,8 @@ final class DemoSeeder extends Seeder
 
     private const REQUESTS_A_DAY = 27;
 
+    private const CASES_A_WEEK = 12;
+
     /** So many working minutes before the demo begins the last of the usual requests comes in. */
     private const QUIET_MINUTES = 80;
 
@@ -61,6 +66,8 @@ final class DemoSeeder extends Seeder
         private readonly DemoMessages $messages,
         private readonly DemoGuides $guides,
         private readonly DemoDay $day,
+        private readonly SaveTrack $saveTrack,
+        private readonly DemoCases $cases,
     ) {}
 
     public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
@@ -77,6 +84,7 @@ final class DemoSeeder extends Seeder
         (new DemoPlaces($random))->hires($today);
         DemoHouse::covers($today);
         $this->touchRoster();
+        DemoTracks::lay($this->saveTrack, $lead);
         $this->guides->write($lead, $today->subWeeks($weeks)->setTime(11, 20), $today->subDays(3)->setTime(16, 5));
 
         $history = new DemoHistory($random, $this->takeIn, $this->snapshots, $lead);
@@ -89,6 +97,13 @@ final class DemoSeeder extends Seeder
             $this->day($day, $history, $requests, $random, $begin, $moments->ago(self::QUIET_MINUTES), $requestsADay);
         }
         $this->hires($begin, $history, $requests);
+        $this->cases->plan(
+            $history,
+            $begin,
+            $moments->ago(self::QUIET_MINUTES),
+            intdiv($weeks * self::CASES_A_WEEK * $requestsADay, self::REQUESTS_A_DAY),
+            $lead,
+        );
         (new DemoLatest($moments, $history, $requests))->lay();
         $history->runUntil($now->getTimestamp());
         (new DemoSweeps($this->saveSweep))->lay($lead);

@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Models\Absences\Absence;
 use App\Models\Access\User;
+use App\Models\Cases\CustomerCase;
 use App\Models\Guides\Guide;
 use App\Models\House\House;
 use App\Models\Messages\Message;
@@ -20,6 +21,7 @@ final class Navigation
         'floor' => ['/floor', ['viewFloor', House::class]],
         'in_hand' => ['/in-hand', null],
         'tasks' => ['/tasks', ['find', Task::class]],
+        'cases' => ['/cases', ['find', CustomerCase::class]],
         'absences' => ['/absences', ['viewAny', Absence::class]],
         'people' => ['/people', ['keepRoster', House::class]],
         'customers' => ['/customers', ['keepCustomers', House::class]],

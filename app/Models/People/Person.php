@@ -41,6 +41,16 @@ final class Person extends Model
         'member_until' => 'immutable_date:Y-m-d',
     ];
 
+    /**
+     * @param Collection<int, self> $people
+     *
+     * @return list<string> slugs, sorted
+     */
+    public static function slugs(Collection $people): array
+    {
+        return array_values($people->map(static fn(self $one): string => $one->slug)->sort()->all());
+    }
+
     /** @return BelongsToMany<Skill, $this, SkillLevel> with their level */
     public function skills(): BelongsToMany
     {

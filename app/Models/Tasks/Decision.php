@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Tasks;
 
+use App\Models\Access\User;
+use App\Models\Cases\CustomerCase;
 use App\Models\Casts\Document;
 use App\Models\Concerns\BootsByName;
 use App\Models\Rules\RulebookVersion;
@@ -33,6 +35,18 @@ final class Decision extends Model
     public function version(): BelongsTo
     {
         return $this->belongsTo(RulebookVersion::class, 'rulebook_version_id');
+    }
+
+    /** @return BelongsTo<CustomerCase, $this> */
+    public function case(): BelongsTo
+    {
+        return $this->belongsTo(CustomerCase::class, 'case_id');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** @return BelongsTo<Task, $this> */

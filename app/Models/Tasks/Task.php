@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Models\Tasks;
 
 use App\Models\Absences\TaskCover;
+use App\Models\Cases\CustomerCase;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\CountsNumbers;
+use App\Models\Concerns\HasTags;
 use App\Models\Concerns\HeldByPeople;
 use App\Models\Concerns\ScopesTasks;
+use App\Models\Concerns\SyncsOthers;
 use App\Models\Customers\Customer;
 use App\Models\People\Person;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -25,9 +28,12 @@ use OpenBaton\Core\Workload\TaskStatus;
 final class Task extends Model
 {
     use BootsByName;
+    use CountsNumbers;
+    use HasTags;
     use HeldByPeople;
     use HasUlids;
     use ScopesTasks;
+    use SyncsOthers;
 
     protected $table = 'tasks';
 
@@ -52,25 +58,8 @@ final class Task extends Model
         'checklist' => 'array',
         'do_together' => 'boolean',
         'to_hand_on' => 'boolean',
+        'needed' => 'boolean',
     ];
-
-    /**
-     * Saves a new task and takes up the number that the database gives it: that
-     * column counts up, and is not the key.
-     */
-    public function saveNumbered(): void
-    {
-        if ($this->usesTimestamps()) {
-            $this->updateTimestamps();
-        }
-        $this->setUniqueIds();
-        /** @var array<string, mixed> $attributes */
-        $attributes = $this->getAttributesForInsert();
-        $this->setAttribute('number', $this->newModelQuery()->toBase()->insertGetId($attributes));
-        $this->exists = true;
-        $this->wasRecentlyCreated = true;
-        $this->syncOriginal();
-    }
 
     public function effort(): Effort
     {
@@ -92,6 +81,12 @@ final class Task extends Model
     public function customer(): BelongsTo
     {
         return $this->belongsTo(Customer::class);
+    }
+
+    /** @return BelongsTo<CustomerCase, $this> */
+    public function case(): BelongsTo
+    {
+        return $this->belongsTo(CustomerCase::class, 'case_id');
     }
 
     /** @return BelongsTo<Person, $this> */
@@ -174,42 +169,6 @@ final class Task extends Model
     public function claimants(): BelongsToMany
     {
         return $this->belongsToMany(Person::class, 'task_claimants');
-    }
-
-    /**
-     * One of its relations to people and other tasks, by name.
-     *
-     * @param 'claimants'|'watchers'|'waitsOn'|'linked' $relation
-     *
-     * @return BelongsToMany<Person, $this>|BelongsToMany<self, $this>
-     */
-    public function others(string $relation): BelongsToMany
-    {
-        return match ($relation) {
-            'claimants' => $this->claimants(),
-            'watchers' => $this->watchers(),
-            'waitsOn' => $this->waitsOn(),
-            'linked' => $this->linked(),
-        };
-    }
-
-    /** @return list<string> ids of the others in a relation that is loaded */
-    public function keysOf(string $relation): array
-    {
-        $others = $this->getRelation($relation);
-        /** @var list<string> $keys */
-        $keys = $others instanceof Collection ? $others->modelKeys() : [];
-
-        return $keys;
-    }
-
-    /** @return list<string> */
-    public function tagList(): array
-    {
-        /** @var list<string> $tags */
-        $tags = array_values((array) $this->tags);
-
-        return $tags;
     }
 
     /** @return list<ChecklistItem> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Tasks;
 
 use App\Database\Stamp;
+use App\Models\Cases\CustomerCase;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\MassPrunable;
@@ -44,16 +45,24 @@ final class Timer extends Model
     }
 
     /**
-     * @return array{key: string, task_id: string, timer: string|null, due_at: string} of one that is still to happen
+     * @return array{key: string, task_id: string|null, case_id: string|null, timer: string|null, due_at: string} of
+     *     one that is still to happen
      */
     public static function columns(Occurrence $one): array
     {
         return [
             'key' => $one->key,
-            'task_id' => $one->taskId,
+            'task_id' => $one->isOfCase() ? null : $one->subjectId,
+            'case_id' => $one->isOfCase() ? $one->subjectId : null,
             'timer' => $one->timer?->id,
             'due_at' => Stamp::of($one->at),
         ];
+    }
+
+    /** @return BelongsTo<CustomerCase, $this> */
+    public function case(): BelongsTo
+    {
+        return $this->belongsTo(CustomerCase::class, 'case_id');
     }
 
     /** @return BelongsTo<Task, $this> */

@@ -70,6 +70,7 @@ final readonly class DemoHouse
                 ['task.needed', 'Needed on', 'date', null],
                 ['task.cost', 'Estimated cost', 'money', null],
                 ['customer.hire_ends', 'End of the hire', 'date', null],
+                ...DemoTracks::FIELDS,
             ]
             as $place => $field
         ) {

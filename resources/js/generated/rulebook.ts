@@ -80,6 +80,7 @@ export type Event =
         from?: string | number | boolean;
         to?: string | number | boolean;
       };
+      of?: "task" | "case";
     }
   | {
       kind: "holder_changes";
@@ -141,6 +142,7 @@ export type Event =
        * @maxItems 500
        */
       tags: [string, ...string[]];
+      of?: "task" | "case";
     }
   | {
       kind: "tag_off";
@@ -149,19 +151,23 @@ export type Event =
        * @maxItems 500
        */
       tags: [string, ...string[]];
+      of?: "task" | "case";
     }
   | {
       kind: "comment_added";
       by?: "anyone" | "holder" | "customer";
+      of?: "task" | "case";
     }
   | {
       kind: "file_added";
       by?: "anyone" | "holder" | "customer";
+      of?: "task" | "case";
     }
   | {
       kind: "mentioned";
       by?: "anyone" | "holder" | "customer";
       whom?: string;
+      of?: "task" | "case";
     }
   | {
       kind: "message_given_up";
@@ -178,18 +184,78 @@ export type Event =
       field: string;
       offset?: string;
       time?: string;
+      of?: "task" | "case";
     }
   | {
       kind: "schedule";
       recurrence: string;
       from: string;
       time: string;
+      of?: "task" | "case";
     }
   | {
       kind: "pressed";
       label: string;
       by?: "holder_or_lead" | "lead" | "anyone";
       on?: "open" | "any";
+      of?: "task" | "case";
+    }
+  | {
+      kind: "case_opens";
+    }
+  | {
+      kind: "stage_becomes";
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      stages: [string, ...string[]];
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      from?: [string, ...string[]];
+    }
+  | {
+      kind: "stage_left";
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      stages: [string, ...string[]];
+    }
+  | {
+      kind: "owner_changes";
+      from?:
+        | {
+            /**
+             * @minItems 1
+             * @maxItems 500
+             */
+            people: [string, ...string[]];
+          }
+        | {
+            team: string;
+          };
+      to?:
+        | {
+            /**
+             * @minItems 1
+             * @maxItems 500
+             */
+            people: [string, ...string[]];
+          }
+        | {
+            team: string;
+          };
+    }
+  | {
+      kind: "case_closes";
+      /**
+       * @minItems 1
+       * @maxItems 500
+       */
+      outcomes?: [string, ...string[]];
     };
 /**
  * A group, nested at most 32 deep, or a comparison. Money is in units of the house's currency, a duration in ISO 8601.
@@ -419,10 +485,12 @@ export type FollowUp =
   | {
       kind: "tag";
       tag: string;
+      of?: "task" | "case";
     }
   | {
       kind: "tag_off";
       tag: string;
+      of?: "task" | "case";
     }
   | {
       kind: "set_field";
@@ -450,6 +518,7 @@ export type FollowUp =
       wait?: boolean;
       same_fields?: boolean;
       again?: boolean;
+      needed?: boolean;
     }
   | {
       kind: "customer_owner";
@@ -474,6 +543,25 @@ export type FollowUp =
       held?: boolean;
       delay?: string;
       files?: boolean;
+    }
+  | {
+      kind: "move_stage";
+      stage: string;
+    }
+  | {
+      kind: "open_case";
+      track: string;
+      title: string;
+      stage?: string;
+      again?: boolean;
+    }
+  | {
+      kind: "close_case";
+      outcome: string;
+      open?: "drop" | "keep";
+    }
+  | {
+      kind: "case_owner";
     };
 export type FollowUp1 = {
   kind?: "due_in" | "due_from" | "due_follows" | "due_end_of";
@@ -514,10 +602,12 @@ export type FollowUp1 = {
   | {
       kind: "tag";
       tag: string;
+      of?: "task" | "case";
     }
   | {
       kind: "tag_off";
       tag: string;
+      of?: "task" | "case";
     }
   | {
       kind: "set_field";
@@ -545,6 +635,7 @@ export type FollowUp1 = {
       wait?: boolean;
       same_fields?: boolean;
       again?: boolean;
+      needed?: boolean;
     }
   | {
       kind: "customer_owner";
@@ -570,6 +661,25 @@ export type FollowUp1 = {
       delay?: string;
       files?: boolean;
     }
+  | {
+      kind: "move_stage";
+      stage: string;
+    }
+  | {
+      kind: "open_case";
+      track: string;
+      title: string;
+      stage?: string;
+      again?: boolean;
+    }
+  | {
+      kind: "close_case";
+      outcome: string;
+      open?: "drop" | "keep";
+    }
+  | {
+      kind: "case_owner";
+    }
 );
 export type Instant = string;
 
@@ -591,7 +701,7 @@ export interface Rulebook {
   rules: Rule[];
 }
 export interface Give {
-  seat?: "holder" | "reviewer";
+  seat?: "holder" | "reviewer" | "owner";
   /**
    * Whoever is in the seat does not keep it for being eligible.
    */

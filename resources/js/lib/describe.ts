@@ -1,5 +1,6 @@
 import type { Comparison, Criteria, CriteriaValue, Give, Part, Rule } from '@props/Rules/RulebookPage';
-import type { Family, KindInfo, ParameterInfo, Vocabulary } from '@props/Rules/Vocabulary';
+import type { About, Family, KindInfo, ParameterInfo, Vocabulary } from '@props/Rules/Vocabulary';
+import { aboutOf } from './about';
 import { fieldOf, groupOf, minutesOf, topGroup } from './criteria';
 import { codeOf, describeDistance, describeDuration, describeParameter, describeRelative, labelOf } from './parameters';
 import { hasWords, say } from './words';
@@ -40,6 +41,7 @@ export function slotsOf(
             vocabulary,
             part: inner,
             fieldValue,
+            criteria: (one) => describeCriteria(one as Criteria, vocabulary),
         });
         slots[`${parameter.name}_code`] = codeOf(parameter, value);
         slots[`${parameter.name}_count`] = Array.isArray(value) ? value.length : Number(value) || 0;
@@ -132,8 +134,9 @@ function around(path: string, slot: string, pieces: Piece[]): Piece[] {
     return [plain(before ?? ''), ...pieces, plain(after ?? '')];
 }
 
-function give(one: Give, vocabulary: Vocabulary): Piece[] {
-    const [before, between, after] = say(one.seat === 'reviewer' ? 'rule.review' : 'rule.give', {
+function give(one: Give, about: About, vocabulary: Vocabulary): Piece[] {
+    const seat = about === 'case' ? 'own' : one.seat === 'reviewer' ? 'review' : 'give';
+    const [before, between, after] = say(`rule.${seat}`, {
         pool: '\u0000',
         method: '\u0000',
     }).split('\u0000');
@@ -166,7 +169,7 @@ export function sentence(rule: Rule, vocabulary: Vocabulary, moment: (iso: strin
     return [
         plain(say('rule.when', { events })),
         ...asks,
-        ...(rule.give === undefined ? [] : give(rule.give, vocabulary)),
+        ...(rule.give === undefined ? [] : give(rule.give, aboutOf(rule, vocabulary), vocabulary)),
         ...(then === ''
             ? []
             : around(rule.give === undefined ? 'rule.only_then' : 'rule.then', 'follow_ups', [bold(then)])),

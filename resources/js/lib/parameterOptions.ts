@@ -19,10 +19,12 @@ const OPTIONS: Partial<Record<Control, Offer>> = {
     skill: ({ vocabulary }) => vocabulary.skills,
     checklist: ({ vocabulary }) => vocabulary.checklists,
     task_kind: ({ vocabulary }) => fieldOf(vocabulary, 'task.kind')?.options ?? [],
+    option: ({ vocabulary, bounds }) => fieldOf(vocabulary, String(bounds.of))?.options ?? [],
     limit_kind: ({ vocabulary }) =>
         vocabulary.kinds.limit.map(({ kind }) => ({ value: kind, label: say(`limit.${kind}.name`) })),
     settable_field: ({ vocabulary }) => fieldsWhere(vocabulary, (field) => field.settable),
-    field: ({ vocabulary, bounds }) => fieldsWhere(vocabulary, (field) => field.type === bounds.of),
+    field: ({ vocabulary, bounds }) =>
+        fieldsWhere(vocabulary, (field) => bounds.of === undefined || field.type === bounds.of),
     choice: ({ bounds, name }) => named(bounds.values ?? [], name),
     yes_no: ({ name }) => named(['true', 'false'], name),
     whole_number: ({ bounds: { least = 0, most = 0 } }) =>

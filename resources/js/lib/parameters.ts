@@ -89,6 +89,7 @@ type Saying = {
     vocabulary: Vocabulary;
     part: DescribePart;
     fieldValue: DescribeFieldValue;
+    criteria: (criteria: unknown) => string;
 };
 type Describe = (saying: Saying) => string;
 
@@ -131,6 +132,9 @@ const DESCRIPTIONS: Record<Control, Describe> = {
     checklist: among(({ checklists }) => checklists),
     limit_kind: ({ value }) => say(`limit.${String(value)}.name`),
     task_kind: among((vocabulary) => fieldOf(vocabulary, 'task.kind')?.options ?? []),
+    option: ({ value, type, vocabulary }) =>
+        labelOf(fieldOf(vocabulary, String(type.bounds.of))?.options ?? [], String(value)),
+    condition: ({ value, criteria }) => criteria(value),
     field,
     settable_field: field,
     part: ({ value, type, part }) => (isPart(value) ? part(type.bounds.family as Family, value) : say('rule.blank')),

@@ -1,5 +1,5 @@
 import type { HistoryEntry, HistoryPage } from '@props/Tasks/TaskHistory';
-import type { TaskView, Trail } from '@props/Tasks/TaskView';
+import type { Trail } from '@props/Tasks/TaskView';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
@@ -8,9 +8,9 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { Effects, ReasonTrail } from './ReasonTrail';
 
-function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<HistoryEntry['decision']> }) {
+function Decision({ of, decision }: { of: string; decision: NonNullable<HistoryEntry['decision']> }) {
     const [trail, setTrail] = useState<Trail | null>(null);
-    const open = (): void => void ask<Trail>('GET', `/tasks/${taskId}/decisions/${decision.id}`).then(setTrail);
+    const open = (): void => void ask<Trail>('GET', `${of}/decisions/${decision.id}`).then(setTrail);
     return (
         <div className="mt-1 border-s-2 border-pine ps-3">
             <p>
@@ -43,7 +43,7 @@ function Decision({ taskId, decision }: { taskId: string; decision: NonNullable<
 }
 
 /** An entry with what rules made of it; what followed from that stands indented below. */
-function Entry({ taskId, entry, nested = false }: { taskId: string; entry: HistoryEntry; nested?: boolean }) {
+function Entry({ of, entry, nested = false }: { of: string; entry: HistoryEntry; nested?: boolean }) {
     const formats = useFormats();
     return (
         <li
@@ -53,9 +53,7 @@ function Entry({ taskId, entry, nested = false }: { taskId: string; entry: Histo
                     : 'grid grid-cols-[110px_1fr] gap-3 border-t border-line py-2 first:border-0'
             }
         >
-            {!nested && (
-                <span className="text-xs whitespace-nowrap text-ink2 tabular-nums">{formats.moment(entry.at)}</span>
-            )}
+            {!nested && <span className="text-xs text-ink2 tabular-nums">{formats.moment(entry.at)}</span>}
             <div className="min-w-0">
                 {!nested && (
                     <p>
@@ -68,11 +66,11 @@ function Entry({ taskId, entry, nested = false }: { taskId: string; entry: Histo
                     <p className="my-1 border-s-2 border-sky ps-3 break-words whitespace-pre-wrap">{entry.comment}</p>
                 )}
                 {entry.changes.length > 0 && <p className="text-ink2">{entry.changes.join(' · ')}</p>}
-                {entry.decision !== null && <Decision taskId={taskId} decision={entry.decision} />}
+                {entry.decision !== null && <Decision of={of} decision={entry.decision} />}
                 {entry.follows.length > 0 && (
                     <ul className="ps-3">
                         {entry.follows.map((one) => (
-                            <Entry key={one.id} taskId={taskId} entry={one} nested />
+                            <Entry key={one.id} of={of} entry={one} nested />
                         ))}
                     </ul>
                 )}
@@ -81,22 +79,24 @@ function Entry({ taskId, entry, nested = false }: { taskId: string; entry: Histo
     );
 }
 
-/** All that has happened, the latest first and by pages. */
-export function History({ task }: { task: TaskView }) {
+/**
+ * All that has happened, the latest first and by pages.
+ *
+ * `of` is the address of the task or the case, below which the rest of it is asked for.
+ */
+export function History({ of, latest }: { of: string; latest: HistoryPage }) {
     const [before, setBefore] = useState<HistoryPage & { of: string }>({ of: '', entries: [], earlier: null });
-    const more =
-        before.of === `${task.id} ${task.earlier}`
-            ? before
-            : { of: `${task.id} ${task.earlier}`, entries: [], earlier: task.earlier };
+    const key = `${of} ${latest.earlier}`;
+    const more = before.of === key ? before : { of: key, entries: [], earlier: latest.earlier };
     const fetchMore = (): void =>
-        void ask<HistoryPage>('GET', `/tasks/${task.id}/history?before=${more.earlier}`).then((page) =>
+        void ask<HistoryPage>('GET', `${of}/history?before=${more.earlier}`).then((page) =>
             setBefore({ of: more.of, entries: [...page.entries, ...more.entries], earlier: page.earlier }),
         );
     return (
         <>
             <ol aria-label={say('history.title')}>
-                {[...more.entries, ...task.history].reverse().map((entry) => (
-                    <Entry key={entry.id} taskId={task.id} entry={entry} />
+                {[...more.entries, ...latest.entries].reverse().map((entry) => (
+                    <Entry key={entry.id} of={of} entry={entry} />
                 ))}
             </ol>
             {more.earlier !== null && (

@@ -1,3 +1,4 @@
+import { Link } from '@inertiajs/react';
 import type { TaskView } from '@props/Tasks/TaskView';
 import { type ReactNode } from 'react';
 import { duration, useFormats } from '@/lib/format';
@@ -92,6 +93,19 @@ function Customer({ task }: { task: TaskView }) {
     );
 }
 
+function InCase({ of }: { of: NonNullable<TaskView['case']> }) {
+    return (
+        <Link href={`/cases/${of.id}`} className="text-sky underline">
+            {say('task.in_case_says', {
+                number: String(of.number),
+                title: of.title,
+                stage: of.stage,
+                needed: String(of.needed),
+            })}
+        </Link>
+    );
+}
+
 /** Estimate and what was spent of it, with what is being counted. */
 function Time({ task }: { task: TaskView }) {
     const now = useNow(20);
@@ -182,6 +196,7 @@ export function WhoFor({ task }: { task: TaskView }) {
         ...(task.customer === null
             ? []
             : ([[say('screen.task_panel.customer'), <Customer key="customer" task={task} />]] satisfies Row[])),
+        ...(task.case === null ? [] : ([[say('task.in_case'), <InCase key="case" of={task.case} />]] satisfies Row[])),
         ...told(say('screen.task_panel.contact'), task.contact),
         [say('screen.task_panel.arrived'), `${formats.moment(task.arrivedAt)}, ${task.source.toLocaleLowerCase()}`],
         ...told(say('screen.task_panel.watched_by'), task.watchers.map((one) => one.name).join(', ')),

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Customers;
 
+use App\Cases\ListedCases;
 use App\Customers\CustomerReader;
 use App\Customers\SaveCustomer;
 use App\Fields\Choices;
+use App\Http\Pages\Cases\CaseLine;
 use App\Http\Pages\PersonRef;
 use App\Http\Pages\Tasks\TaskLine;
 use App\Http\Viewer;
+use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerMerge;
 use App\Models\House\House;
@@ -22,9 +25,10 @@ final readonly class CustomersPage
 {
     private const PAGE = 50;
     private const TASKS = 50;
+    private const CASES = 20;
     private const MERGES = 20;
 
-    public function __construct(private Viewer $viewer) {}
+    public function __construct(private Viewer $viewer, private ListedCases $cases) {}
 
     /** @return array<string, mixed> */
     public function props(Request $request): array
@@ -90,6 +94,7 @@ final readonly class CustomersPage
             'values' =>
                 (object) (array_filter([OwnerGiven::FIELD => $customer->owner?->slug]) + (array) $customer->facts),
             'merges' => $this->merges($customer),
+            'cases' => $this->cases($customer),
             'tasks' => array_values(
                 Task::query()
                     ->with(['kind', 'customer'])
@@ -102,6 +107,24 @@ final readonly class CustomersPage
                     ->all(),
             ),
         ];
+    }
+
+    /** @return list<array<string, mixed>> those that are open first, then the latest */
+    private function cases(Customer $customer): array
+    {
+        $late = $this->cases->lateSince();
+
+        return array_values(
+            CustomerCase::query()
+                ->with(['customer', 'owner'])
+                ->where('customer_id', $customer->id)
+                ->orderByRaw('closed_at IS NOT NULL')
+                ->orderByDesc('number')
+                ->limit(self::CASES)
+                ->get()
+                ->map(fn(CustomerCase $one): array => CaseLine::of($one, $this->viewer->snapshot(), $late))
+                ->all(),
+        );
     }
 
     /** @return list<array{id: string, name: string, at: string}> the records that went into it */

@@ -1,3 +1,4 @@
+import type { CaseLine } from '../Cases/CaseLine';
 import type { EntryField, EntryValue } from '../Intake/NewTaskPage';
 import type { PersonRef } from '../PersonRef';
 import type { TaskLine } from '../Tasks/TaskLine';
@@ -35,6 +36,8 @@ export type CustomerWhole = CustomerLine & {
     values: Record<string, EntryValue>;
     /** records that went into this one and can be parted from it again */
     merges: { id: string; name: string; at: string }[];
+    /** those that are open first */
+    cases: CaseLine[];
     tasks: TaskLine[];
 };
 

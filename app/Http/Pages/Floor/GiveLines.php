@@ -17,7 +17,7 @@ use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Unavailability;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Objections;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadPlan;
 use OpenBaton\Core\Workload\LoadPlanner;
@@ -72,7 +72,7 @@ final readonly class GiveLines
     }
 
     /**
-     * @param list<Subject>    $tasks
+     * @param list<TaskSubject>    $tasks
      * @param list<int|string> $against
      *
      * @return array<string, mixed>
@@ -103,7 +103,7 @@ final readonly class GiveLines
 
         return [
             'slug' => $slug,
-            'holds' => array_filter($tasks, static fn(Subject $one): bool => $one->holderIds() !== [$slug]) === [],
+            'holds' => array_filter($tasks, static fn(TaskSubject $one): bool => $one->holderIds() !== [$slug]) === [],
             'may' => $unavailable === [],
             'against' => [
                 ...array_map(
@@ -127,7 +127,7 @@ final readonly class GiveLines
     /**
      * How many of somebody's other tasks the plan does late.
      *
-     * @param list<Subject> $but
+     * @param list<TaskSubject> $but
      */
     private static function late(LoadPlan $plan, PersonWork $work, array $but): int
     {

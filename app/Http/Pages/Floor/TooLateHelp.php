@@ -11,7 +11,7 @@ use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Levelling\ToLevel;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\Work;
 
@@ -67,7 +67,7 @@ final readonly class TooLateHelp
      *
      * @return array{string, int}|null who is done with it first, and when
      */
-    private function best(Subject $task, array $people, LoadBook $book): ?array
+    private function best(TaskSubject $task, array $people, LoadBook $book): ?array
     {
         $best = null;
         foreach ($people as $slug) {

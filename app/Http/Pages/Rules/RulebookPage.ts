@@ -11,7 +11,7 @@ export type Criteria = { all: Criteria[] } | { any: Criteria[] } | { none: Crite
 export type Part = { kind: string; [parameter: string]: unknown };
 
 export type Give = {
-    seat?: 'holder' | 'reviewer';
+    seat?: 'holder' | 'reviewer' | 'owner';
     anew?: boolean;
     substitutes?: boolean;
     pool?: Part;

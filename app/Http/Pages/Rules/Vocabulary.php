@@ -12,12 +12,16 @@ use OpenBaton\Core\Criteria\HistoryOperator;
 use OpenBaton\Core\Criteria\Operator;
 use OpenBaton\Core\Criteria\OperatorList;
 use OpenBaton\Core\Parameter\Assignment;
+use OpenBaton\Core\Parameter\OptionReference;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\People\Team;
+use OpenBaton\Core\Rulebook\CaseOnly;
 use OpenBaton\Core\Rulebook\Checklist;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Part;
+use OpenBaton\Core\Rulebook\TaskOnly;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /**
  * All that sentences of rules are made of in this house. Its type is Vocabulary.ts; the words are in resources/words.
@@ -30,7 +34,7 @@ final readonly class Vocabulary
     public function of(Snapshot $house): array
     {
         return [
-            'kinds' => $this->families(),
+            'kinds' => $this->families($house->tracks !== []),
             'operators' => $this->operators(),
             'fields' => array_map(self::field(...), array_values($house->catalogue->fields)),
             'momentFields' => array_map(self::field(...), array_values($house->catalogue->ofMoment)),
@@ -51,15 +55,36 @@ final readonly class Vocabulary
         return array_map(self::operator(...), array_values(OperatorList::all()));
     }
 
-    /** @return array<string, list<array<string, mixed>>> kinds with their parameters, by family */
-    public function families(): array
+    /**
+     * @param bool $cases the house has tracks, so that there is something that rules about cases can name
+     *
+     * @return array<string, list<array<string, mixed>>> kinds with their parameters, by family
+     */
+    public function families(bool $cases = true): array
     {
         $families = [];
         foreach (Family::cases() as $family) {
-            $families[$family->value] = array_map(self::kind(...), array_values($this->kinds->of($family)));
+            $kinds = array_filter(
+                $this->kinds->of($family),
+                static fn(string $class): bool => $cases || !self::isOfCases($class),
+            );
+            $families[$family->value] = array_map(
+                static fn(string $class): array => self::kind($class, $cases),
+                array_values($kinds),
+            );
         }
 
         return $families;
+    }
+
+    /** @param class-string<Part> $class */
+    private static function isOfCases(string $class): bool
+    {
+        return is_a($class, CaseOnly::class, true) ||
+            array_filter(
+                $class::parameters(),
+                static fn(Parameter $one): bool => $one->required && $one->type instanceof OptionReference,
+            ) !== [];
     }
 
     /**
@@ -67,10 +92,15 @@ final readonly class Vocabulary
      *
      * @return array<string, mixed>
      */
-    private static function kind(string $class): array
+    private static function kind(string $class, bool $cases): array
     {
         return [
             'kind' => $class::kind(),
+            'about' => match (true) {
+                is_a($class, TaskOnly::class, true) => SubjectKind::Task->value,
+                is_a($class, CaseOnly::class, true) => SubjectKind::Matter->value,
+                default => null,
+            },
             'parameters' => array_map(
                 static fn(Parameter $parameter): array => [
                     'name' => $parameter->name,
@@ -79,7 +109,12 @@ final readonly class Vocabulary
                     'required' => $parameter->required,
                     'default' => $parameter->required ? null : $parameter->type->write($parameter->default),
                 ],
-                $class::parameters(),
+                array_values(
+                    array_filter(
+                        $class::parameters(),
+                        static fn(Parameter $one): bool => $cases || $one->name !== 'of',
+                    ),
+                ),
             ),
         ];
     }
@@ -102,7 +137,7 @@ final readonly class Vocabulary
             'path' => $field->path,
             'label' => $field->label,
             'type' => $field->type->value,
-            'settable' => Assignment::isSettable($field->path),
+            'settable' => Assignment::isSettable($field->path) || Assignment::isSettableOfCase($field->path),
             'retired' => $field->retired,
             'options' => Choices::ofField($field),
         ];

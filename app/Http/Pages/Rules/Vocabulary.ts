@@ -24,7 +24,7 @@ export type OperatorInfo = {
     history: boolean;
 };
 
-export type Family = 'event' | 'pool' | 'method' | 'limit' | 'otherwise' | 'follow_up';
+export type Family = 'event' | 'pool' | 'method' | 'limit' | 'otherwise' | 'follow_up' | 'gate';
 
 /** What the control of a parameter has to know; which of these there are depends on the control. */
 export type Bounds = {
@@ -47,7 +47,10 @@ export type ParameterInfo = {
     default: string | number | boolean | null;
 };
 
-export type KindInfo = { kind: string; parameters: ParameterInfo[] };
+/** about: what rules that have it are about; null: tasks or cases */
+export type About = 'task' | 'case';
+
+export type KindInfo = { kind: string; about: About | null; parameters: ParameterInfo[] };
 
 export type Vocabulary = {
     kinds: Record<Family, KindInfo[]>;

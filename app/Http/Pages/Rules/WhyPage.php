@@ -28,7 +28,7 @@ use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\Rule;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * Why, and why not: what rules would do with a task now, by those in force and by the draft, beside what was decided
@@ -87,7 +87,7 @@ final readonly class WhyPage
     }
 
     /** What it is about: a task, or one that is made up; null: nothing yet. */
-    private function subject(?Task $task, ?string $made): ?Subject
+    private function subject(?Task $task, ?string $made): ?TaskSubject
     {
         $house = $this->viewer->house();
 
@@ -112,7 +112,7 @@ final readonly class WhyPage
     }
 
     /** @return list<Side> */
-    private function sides(Subject $subject, ?Task $task, ?string $rule, ?string $person): array
+    private function sides(TaskSubject $subject, ?Task $task, ?string $rule, ?string $person): array
     {
         $sides = [];
         $published = $this->published();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Tasks;
 
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Comment;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
@@ -67,17 +68,24 @@ final readonly class HistoryWindow
      *
      * @return Models<int, Decision> upon the changes, in order
      */
-    public static function decisions(Task $task, Collection $changes, bool $whole): Models
+    public static function decisions(Task|CustomerCase $of, Collection $changes, bool $whole): Models
     {
         return Decision::query()
-            ->where('task_id', $task->id)
+            ->where(self::column($of), $of->id)
             ->where(
                 static fn(Builder $query): Builder => $query
                     ->whereIn('change_id', $changes->pluck('id'))
                     ->when($whole, static fn(Builder $first): Builder => $first->orWhereNull('change_id')),
             )
+            ->with('user')
             ->orderBy('at')
             ->orderBy('id')
             ->get();
+    }
+
+    /** Where what is put down names it. */
+    public static function column(Task|CustomerCase $of): string
+    {
+        return $of instanceof Task ? 'task_id' : 'case_id';
     }
 }

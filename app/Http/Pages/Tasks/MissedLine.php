@@ -28,8 +28,8 @@ final readonly class MissedLine
 
         return array_map(
             static fn(Occurrence $one): array => [
-                'task' => $one->taskId,
-                'number' => (int) $tasks->find($one->taskId)?->number,
+                'task' => $one->subjectId,
+                'number' => (int) $tasks->find($one->subjectId)?->number,
                 'timer' => (string) $one->timer?->id,
                 'rule' => $one->timer === null ? '' : $rules[$one->timer->position]->name,
                 'at' => Instant::format($one->at),

@@ -18,7 +18,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Objection;
 use OpenBaton\Core\Routing\Objections;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\LoadBook;
 use OpenBaton\Core\Workload\LoadView;
 
@@ -92,7 +92,7 @@ final readonly class Receivers
      *
      * @return list<string> slugs
      */
-    private static function people(Subject $subject, array $pool, Roster $roster, int $at, string $asked): array
+    private static function people(TaskSubject $subject, array $pool, Roster $roster, int $at, string $asked): array
     {
         $holders = $subject->holderIds();
         $near = [$asked, ...$pool];

@@ -9,6 +9,7 @@ use App\Http\Viewer;
 use App\Models\Tasks\Task;
 use App\Policies\TaskPolicy;
 use OpenBaton\Core\Rulebook\Event\Pressed;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** The buttons that rules put on a task: of rules that are in force and whose criteria hold. */
 final readonly class TaskButtons
@@ -28,7 +29,8 @@ final readonly class TaskButtons
             foreach ($rule->active && $rule->isValidAt($now) ? $rule->events : [] as $event) {
                 if (
                     !($event instanceof Pressed) ||
-                    !$event->on->includes($task->status) ||
+                    $event->about() !== SubjectKind::Task ||
+                    !$event->on->includes($task->status->isOpen()) ||
                     !$event->by->includes($standings)
                 ) {
                     continue;

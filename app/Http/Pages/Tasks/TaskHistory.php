@@ -9,6 +9,7 @@ use App\Explain\ChangeWords;
 use App\Explain\ReasonTrail;
 use App\Http\Pages\Moment;
 use App\Http\Viewer;
+use App\Models\Cases\CustomerCase;
 use App\Models\People\Person;
 use App\Models\Tasks\Comment;
 use App\Models\Tasks\Decision;
@@ -16,13 +17,13 @@ use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use OpenBaton\Core\Rulebook\Event\CaseOpens;
 use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Event\Schedule;
 
 /**
- * All that has happened to a task, as one line through time, the latest last:
- * what was done, what was said, what rules made of it, and what followed from
- * that. Its type is TaskHistory.ts.
+ * All that has happened to a task or a case, as one line through time, the latest last: what was done and said, what
+ * rules made of it, and what followed from that. Its type is TaskHistory.ts.
  *
  * @phpstan-type Entry array<string, mixed>
  */
@@ -51,17 +52,17 @@ final readonly class TaskHistory
      * @return array{entries: list<Entry>, earlier: string|null} earlier: the moment before which there is more;
      *     null: that is all
      */
-    public function page(Task $task, ?CarbonImmutable $before = null): array
+    public function page(Task|CustomerCase $of, ?CarbonImmutable $before = null): array
     {
-        $changes = HistoryWindow::before(TaskChange::query()->where('task_id', $task->id), $before);
-        $comments = HistoryWindow::before(Comment::query()->where('task_id', $task->id), $before);
+        $changes = HistoryWindow::before(TaskChange::query()->where(HistoryWindow::column($of), $of->id), $before);
+        $comments = HistoryWindow::before(Comment::query()->where(HistoryWindow::column($of), $of->id), $before);
         $from = max(HistoryWindow::begin($changes), HistoryWindow::begin($comments));
 
         return [
             'entries' => $this->entries(
-                $task,
+                $of,
                 HistoryWindow::since($changes, $from)
-                    ->with(['user', 'for', 'causedBy.task'])
+                    ->with(['user', 'for', 'causedBy.task', 'causedBy.case'])
                     ->get(),
                 HistoryWindow::since($comments, $from)
                     ->with(['user', 'for'])
@@ -79,9 +80,9 @@ final readonly class TaskHistory
      *
      * @return list<Entry>
      */
-    private function entries(Task $task, Collection $changes, Collection $comments, bool $whole): array
+    private function entries(Task|CustomerCase $of, Collection $changes, Collection $comments, bool $whole): array
     {
-        $decisions = HistoryWindow::decisions($task, $changes, $whole);
+        $decisions = HistoryWindow::decisions($of, $changes, $whole);
         $own = $decisions->modelKeys();
         $byChange = $decisions->keyBy(static fn(Decision $one): string => (string) $one->change_id);
         $following = $changes
@@ -93,10 +94,10 @@ final readonly class TaskHistory
         $arrival = $byChange->get('');
         if ($arrival !== null) {
             $entries[] = $this->entry(
-                'arrived',
-                $task->arrived_at,
-                $task,
-                null,
+                $of instanceof Task ? 'arrived' : CaseOpens::kind(),
+                $of instanceof Task ? $of->arrived_at : $of->opened_at,
+                $of->id,
+                $of instanceof Task ? null : $arrival->user?->name,
                 $arrival,
                 $following,
                 $byChange,
@@ -165,7 +166,7 @@ final readonly class TaskHistory
     private function entry(
         string $what,
         CarbonImmutable $at,
-        ?Task $task,
+        ?string $id,
         ?string $by,
         ?Decision $decision,
         Collection $following,
@@ -173,7 +174,7 @@ final readonly class TaskHistory
         ChangeWords $words,
     ): array {
         return [
-            'id' => (string) $task?->id,
+            'id' => (string) $id,
             'at' => Moment::of($at),
             'what' => $what,
             'said' => $this->said($what, $by, $decision),
@@ -214,9 +215,15 @@ final readonly class TaskHistory
     {
         $cause = $change->causedBy;
 
-        return $cause === null || $cause->task_id === $change->task_id
-            ? null
-            : $this->viewer->words()->words->say('history.because', ['number' => $cause->task->number ?? 0]);
+        $own = $cause === null || ($cause->task_id ?? $cause->case_id) === ($change->task_id ?? $change->case_id);
+
+        return match (true) {
+            $cause === null, $own => null,
+            $cause->case !== null => $this->viewer
+                ->words()
+                ->words->say('history.because_of_case', ['number' => $cause->case->number]),
+            default => $this->viewer->words()->words->say('history.because', ['number' => $cause->task->number ?? 0]),
+        };
     }
 
     /** @return Entry */

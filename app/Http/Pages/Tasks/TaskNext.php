@@ -17,7 +17,7 @@ use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\PartFormat;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Timer\Occurrence;
 use OpenBaton\Core\Timer\RuleTimer;
 use OpenBaton\Core\Timer\Timers;
@@ -57,7 +57,7 @@ final readonly class TaskNext
     }
 
     /** @return list<Occurrence> the nearest, in order of time */
-    private function occurrences(Task $task, Subject $subject, Router $router, Timers $timers): array
+    private function occurrences(Task $task, TaskSubject $subject, Router $router, Timers $timers): array
     {
         $now = CarbonImmutable::now()->getTimestamp();
         $occurrences = $timers->due($subject, min($now, ($task->next_moment_at?->getTimestamp() ?? $now) - 1));

@@ -83,6 +83,7 @@ final readonly class TaskView
                 'kindSlug' => (string) $task->kind?->slug,
                 'guides' => $this->guides->of($task),
                 'contact' => $this->viewer->user()->can('viewContact', $task) ? $task->contact : null,
+                'case' => TaskCase::of($task, $this->viewer),
                 'place' => $task->customer?->place?->name,
                 'source' => $words->value('task.source', $task->source->value),
                 'facts' => $this->facts($task),

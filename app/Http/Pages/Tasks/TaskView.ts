@@ -58,7 +58,7 @@ export type Trail = {
     version: string;
     /** by how much a timer came late; null: it was none, or in time */
     late: string | null;
-    seat: 'holder' | 'reviewer';
+    seat: 'holder' | 'reviewer' | 'owner';
     outcome: 'assigned' | 'kept' | 'open' | 'unplaced';
     rule: { id: string; name: string } | null;
     pick: PersonRef | null;
@@ -86,6 +86,8 @@ export type TaskView = TaskLine & {
     description: string | null;
     kindSlug: string;
     /** how it is done, as it stands now */
+    /** needed: for the stage of it in which the task was made */
+    case: { id: string; number: number; title: string; stage: string; needed: boolean } | null;
     guides: TaskGuide[];
     contact: string | null;
     place: string | null;

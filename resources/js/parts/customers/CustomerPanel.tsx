@@ -10,6 +10,7 @@ import { Missed } from '@/parts/Missed';
 import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
 import { CustomerForm, placeOfFault, type CustomerDocument } from './CustomerForm';
+import { CustomerCases } from './CustomerCases';
 import { MergeDialog } from './MergeDialog';
 
 /** Records that went into this one; each can be parted from it again. */
@@ -138,6 +139,7 @@ export function CustomerPanel({
                     onChoose={(id) => router.visit(`/tasks/${id}`)}
                 />
             )}
+            <CustomerCases customer={customer} />
             {merging && <MergeDialog customer={customer} onClose={() => setMerging(false)} />}
         </article>
     );

@@ -9,6 +9,7 @@ import { PlaceFinder } from '@/parts/Finder';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
+import { SelectEntry } from '@/ui/SelectEntry';
 
 type Props = Pick<PeoplePageProps, 'teams' | 'skills' | 'zones'> & {
     people: PersonLine[];
@@ -26,30 +27,6 @@ type Change = {
     attribute: string;
     place: string;
 };
-
-function Choice({
-    label,
-    value,
-    options,
-    onChange,
-}: {
-    label: string;
-    value: string;
-    options: { value: string; label: string }[];
-    onChange: (value: string) => void;
-}) {
-    return (
-        <Labelled label={label}>
-            <select className="entry" value={value} onChange={(event) => onChange(event.target.value)}>
-                {options.map((one) => (
-                    <option key={one.value} value={one.value}>
-                        {one.label}
-                    </option>
-                ))}
-            </select>
-        </Labelled>
-    );
-}
 
 function Amount({
     label,
@@ -84,7 +61,12 @@ type EntriesProps = Omit<Props, 'people' | 'onClose'> & { change: Change; set: (
 const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
     join: ({ change, set, teams }) => (
         <>
-            <Choice label={say('people.team')} value={change.team} options={teams} onChange={(team) => set({ team })} />
+            <SelectEntry
+                label={say('people.team')}
+                value={change.team}
+                options={teams}
+                onChange={(team) => set({ team })}
+            />
             <Amount
                 label={say('people.weight')}
                 value={change.weight}
@@ -95,17 +77,22 @@ const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
         </>
     ),
     leave: ({ change, set, teams }) => (
-        <Choice label={say('people.team')} value={change.team} options={teams} onChange={(team) => set({ team })} />
+        <SelectEntry
+            label={say('people.team')}
+            value={change.team}
+            options={teams}
+            onChange={(team) => set({ team })}
+        />
     ),
     skill: ({ change, set, skills }) => (
         <>
-            <Choice
+            <SelectEntry
                 label={say('people.skill')}
                 value={change.skill}
                 options={skills}
                 onChange={(skill) => set({ skill })}
             />
-            <Choice
+            <SelectEntry
                 label={say('people.level')}
                 value={String(change.level)}
                 options={['0', '1', '2', '3'].map((one) => ({
@@ -126,7 +113,7 @@ const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
                     onChange={(event) => set({ attribute: event.target.value })}
                 />
             </Labelled>
-            <Choice
+            <SelectEntry
                 label={say('people.attribute_how')}
                 value={change.level === 0 ? '0' : '1'}
                 options={['1', '0'].map((one) => ({
@@ -161,7 +148,7 @@ const ENTRIES: Record<string, (props: EntriesProps) => ReactNode> = {
         />
     ),
     zone: ({ change, set, zones }) => (
-        <Choice
+        <SelectEntry
             label={say('people.zone')}
             value={change.zone}
             options={zones.map((one) => ({ value: one, label: one }))}
@@ -210,7 +197,7 @@ export function ChangeDialog({ people, teams, skills, zones, onClose }: Props) {
                 onLeave={onClose}
                 onSend={send}
             >
-                <Choice
+                <SelectEntry
                     label={say('people.what')}
                     value={what}
                     options={Object.keys(ENTRIES).map((one) => ({ value: one, label: say(`people.whats.${one}`) }))}

@@ -1,5 +1,5 @@
 import type { Give } from '@props/Rules/RulebookPage';
-import type { Vocabulary } from '@props/Rules/Vocabulary';
+import type { About, Vocabulary } from '@props/Rules/Vocabulary';
 import { describePart } from '@/lib/describe';
 import { PartEditor, PartsEditor } from './PartEditor';
 import { WordChoice } from './Word';
@@ -22,22 +22,28 @@ const AWAY = [
 
 export function GiveEditor({
     give,
+    about,
     vocabulary,
     onChange,
 }: {
     give: Give;
+    about: About;
     vocabulary: Vocabulary;
     onChange: (give: Give) => void;
 }) {
     return (
         <>
             <div>
-                <WordChoice
-                    label={say('screen.rule_editor.seat')}
-                    value={give.seat ?? 'holder'}
-                    options={SEATS}
-                    onChange={(seat) => onChange({ ...give, seat: seat === 'reviewer' ? 'reviewer' : 'holder' })}
-                />{' '}
+                {about === 'case' ? (
+                    say('screen.rule_editor.owner')
+                ) : (
+                    <WordChoice
+                        label={say('screen.rule_editor.seat')}
+                        value={give.seat ?? 'holder'}
+                        options={SEATS}
+                        onChange={(seat) => onChange({ ...give, seat: seat === 'reviewer' ? 'reviewer' : 'holder' })}
+                    />
+                )}{' '}
                 <PartEditor
                     family="pool"
                     part={give.pool}
@@ -48,6 +54,7 @@ export function GiveEditor({
             <div>
                 <PartEditor
                     family="method"
+                    about={about}
                     part={give.method}
                     vocabulary={vocabulary}
                     proposals={
@@ -78,6 +85,7 @@ export function GiveEditor({
                 family="limit"
                 parts={give.limits ?? []}
                 vocabulary={vocabulary}
+                about={about}
                 add={say('screen.rule_editor.add_a_limit')}
                 onChange={(limits) => onChange({ ...give, limits })}
             />

@@ -1,11 +1,14 @@
 import type { Control } from '@props/Rules/Control';
-import type { Part } from '@props/Rules/RulebookPage';
+import type { Criteria, Part } from '@props/Rules/RulebookPage';
 import type { Family } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
+import { asked } from '@/lib/about';
+import { topGroup } from '@/lib/criteria';
 import { optionsOf } from '@/lib/parameterOptions';
 import { itemsOf } from '@/lib/parameters';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
+import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor } from './PartEditor';
 import { type ControlProps, SIMPLE } from './SimpleControls';
 import { WordChoices, WordList } from './Word';
@@ -109,7 +112,20 @@ function InnerPart({ type, value, vocabulary, depth, onChange }: ControlProps) {
     );
 }
 
-const CONTROLS: Record<Control, (props: ControlProps) => ReactNode> = { ...SIMPLE, part: InnerPart, list: ListControl };
+/** Criteria, as a rule has them. */
+function Condition({ value, vocabulary, onChange }: ControlProps) {
+    const top = topGroup(value as Criteria | undefined);
+    return (
+        <CriteriaEditor kind={top.kind} parts={top.parts} vocabulary={asked(vocabulary, 'case')} onChange={onChange} />
+    );
+}
+
+const CONTROLS: Record<Control, (props: ControlProps) => ReactNode> = {
+    ...SIMPLE,
+    part: InnerPart,
+    list: ListControl,
+    condition: Condition,
+};
 
 /** The control of a parameter: one for each type of parameters, none for a kind of its own. */
 export function ParameterControl(props: Props): ReactNode {

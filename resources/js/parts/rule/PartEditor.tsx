@@ -1,6 +1,7 @@
 import type { Part } from '@props/Rules/RulebookPage';
-import type { Family, KindInfo, Vocabulary } from '@props/Rules/Vocabulary';
+import type { About, Family, KindInfo, Vocabulary } from '@props/Rules/Vocabulary';
 import { Fragment, type ReactNode } from 'react';
+import { fits } from '@/lib/about';
 import { kindOf, wordsOf } from '@/lib/describe';
 import { say, sayWith } from '@/lib/words';
 import { Button } from '@/ui/Button';
@@ -99,12 +100,16 @@ type Props = {
     depth?: number;
     proposals?: Proposals;
     only?: string[] | undefined;
+    about?: About;
 };
 
 /** One part of a rule: its kind as a word of the sentence, then its own words with their controls. */
-export function PartEditor({ family, part, vocabulary, onChange, depth = 0, proposals = {}, only }: Props) {
+export function PartEditor({ family, part, vocabulary, onChange, depth = 0, proposals = {}, only, about }: Props) {
     const kinds = vocabulary.kinds[family].filter(
-        (kind) => (depth < DEEPEST || !nests(kind)) && (only === undefined || only.includes(kind.kind)),
+        (kind) =>
+            (depth < DEEPEST || !nests(kind)) &&
+            (only === undefined || only.includes(kind.kind)) &&
+            (about === undefined || fits(kind, about)),
     );
     const kind = part === undefined ? undefined : kindOf(vocabulary, family, part.kind);
     return (
@@ -146,11 +151,13 @@ type ListProps = {
     add: string;
     /** kinds that are offered; without it, all */
     only?: string[];
+    /** what the rule is about */
+    about?: About;
     onChange: (parts: Part[]) => void;
 };
 
 /** Several parts of a family, one below the other, each its own sentence. */
-export function PartsEditor({ family, parts, vocabulary, add, only, onChange }: ListProps) {
+export function PartsEditor({ family, parts, vocabulary, add, only, about, onChange }: ListProps) {
     return (
         <>
             {parts.map((part, index) => {
@@ -186,7 +193,7 @@ export function PartsEditor({ family, parts, vocabulary, add, only, onChange }: 
             <Menu
                 trigger={<Button look="quiet">{add}</Button>}
                 items={vocabulary.kinds[family]
-                    .filter((kind) => only?.includes(kind.kind) !== false)
+                    .filter((kind) => only?.includes(kind.kind) !== false && (about === undefined || fits(kind, about)))
                     .map((kind) => ({
                         label: say(`${family}.${kind.kind}.name`),
                         run: () => onChange([...parts, blankPart(kind)]),

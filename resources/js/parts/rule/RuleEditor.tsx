@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { Clause } from './Clause';
 import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor, PartsEditor } from './PartEditor';
+import { aboutOf, asked, fitted } from '@/lib/about';
 import { say, sayWith } from '@/lib/words';
 import { GiveEditor } from './GiveEditor';
 import { RuleFaults } from './RuleFaults';
@@ -138,8 +139,11 @@ type Props = {
 };
 
 /** The rule as a sentence whose words are the controls. */
-export function RuleEditor({ rule, vocabulary, faults, trial, onChange }: Props) {
+export function RuleEditor({ rule, vocabulary, faults, trial: tried, onChange }: Props) {
     const top = topGroup(rule.if);
+    const about = aboutOf(rule, vocabulary);
+    // It is tried on recent tasks.
+    const trial = about === 'case' ? null : tried;
     const proposal = proposedName(rule, vocabulary);
     // A name that was proposed goes on being what is proposed; one that somebody wrote stays.
     const change = (next: Rule): void =>
@@ -169,13 +173,17 @@ export function RuleEditor({ rule, vocabulary, faults, trial, onChange }: Props)
             </div>
             <RuleTexts rule={rule} onChange={onChange} />
             <Clause word={say('screen.rule_editor.when')}>
-                <EventsEditor rule={rule} vocabulary={vocabulary} onChange={change} />
+                <EventsEditor
+                    rule={rule}
+                    vocabulary={vocabulary}
+                    onChange={(next) => change(fitted(next, vocabulary))}
+                />
             </Clause>
             <Clause word={say('screen.rule_editor.if')}>
                 <CriteriaEditor
                     kind={top.kind}
                     parts={top.parts}
-                    vocabulary={vocabulary}
+                    vocabulary={asked(vocabulary, about)}
                     counts={countsOf(rule, trial)}
                     onChange={(next) => change({ ...rule, if: next })}
                 />
@@ -196,6 +204,7 @@ export function RuleEditor({ rule, vocabulary, faults, trial, onChange }: Props)
                     <>
                         <GiveEditor
                             give={rule.give}
+                            about={about}
                             vocabulary={vocabulary}
                             onChange={(give) => change({ ...rule, give })}
                         />
@@ -209,6 +218,7 @@ export function RuleEditor({ rule, vocabulary, faults, trial, onChange }: Props)
                 <PartsEditor
                     family="follow_up"
                     parts={rule.then ?? []}
+                    about={about}
                     vocabulary={vocabulary}
                     add={say('screen.rule_editor.add_a_follow_up')}
                     onChange={(then) => change({ ...rule, then })}

@@ -66,12 +66,13 @@ function ShortText({ label, value, onChange }: ControlProps) {
 }
 
 /** The controls of parameters that hold no other parameter. */
-export const SIMPLE: Record<Exclude<Control, 'part' | 'list'>, (props: ControlProps) => ReactNode> = {
+export const SIMPLE: Record<Exclude<Control, 'part' | 'list' | 'condition'>, (props: ControlProps) => ReactNode> = {
     person: OneOf,
     team: OneOf,
     skill: OneOf,
     checklist: OneOf,
     task_kind: OneOf,
+    option: OneOf,
     limit_kind: OneOf,
     field: OneOf,
     settable_field: OneOf,

@@ -91,7 +91,7 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
                 </Part>
             )}
             <Aside title={say('screen.task_panel.what_has_happened')}>
-                <History task={task} />
+                <History of={`/tasks/${task.id}`} latest={{ entries: task.history, earlier: task.earlier }} />
             </Aside>
             {task.handoffs.length > 0 && (
                 <Aside title={say('screen.task_panel.handoffs')}>

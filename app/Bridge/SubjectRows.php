@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bridge;
+
+use App\Models\Cases\CustomerCase;
+use App\Models\Tasks\Task;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+use OpenBaton\Core\Subject\Subject;
+
+/** Rows of tasks and of cases, for what is the same with both. */
+final readonly class SubjectRows
+{
+    public function __construct(private TaskSubjects $tasks, private CaseSubjects $cases) {}
+
+    public static function task(string $id): ?Task
+    {
+        return Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->find($id);
+    }
+
+    public static function case(string $id): ?CustomerCase
+    {
+        return CustomerCase::query()->with(CaseSubjects::RELATIONS)->lockForUpdate()->find($id);
+    }
+
+    /** The same row under its lock, with what it takes to be a subject; null: it is gone. */
+    public static function locked(Task|CustomerCase $row): Task|CustomerCase|null
+    {
+        return $row instanceof Task ? self::task($row->id) : self::case($row->id);
+    }
+
+    /** @param Task|CustomerCase $row with what it takes */
+    public function subject(Task|CustomerCase $row, HouseAt $house): Subject
+    {
+        return $row instanceof Task ? $this->tasks->of($row, $house) : $this->cases->of($row, $house);
+    }
+
+    /**
+     * @param Collection<int, covariant Task|CustomerCase> $rows
+     *
+     * @return list<Subject>
+     */
+    public function all(Collection $rows, HouseAt $house): array
+    {
+        return array_values($rows->map(fn(Task|CustomerCase $row): Subject => $this->subject($row, $house))->all());
+    }
+
+    /** @return Builder<Task> */
+    public static function tasks(): Builder
+    {
+        return Task::query()->with(TaskSubjects::RELATIONS);
+    }
+
+    /** @return Builder<CustomerCase> */
+    public static function cases(): Builder
+    {
+        return CustomerCase::query()->with(CaseSubjects::RELATIONS);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Cases;
+
+use App\Cases\CaseFilter;
+use App\Cases\OpenCase;
+use App\Http\Pages\Cases\CasesPage;
+use App\Http\Pages\Cases\CaseView;
+use App\Http\Pages\Tasks\TaskHistory;
+use App\Http\Requests\Cases\CaseListRequest;
+use App\Http\Viewer;
+use App\Models\Access\User;
+use App\Models\Cases\CustomerCase;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
+
+/** Cases: as a list, one whole, opened by hand. */
+final class CaseController
+{
+    public function index(CaseListRequest $request, CasesPage $page): Response
+    {
+        return Inertia::render(
+            'Cases/Cases',
+            $page->props(CaseFilter::of($request->given()), $request->integer('page', 1)),
+        );
+    }
+
+    public function show(CustomerCase $case, CaseView $view): Response
+    {
+        Gate::authorize('view', $case);
+
+        return Inertia::render('Cases/Case', $view->props($case));
+    }
+
+    public function store(Request $request, Viewer $viewer, OpenCase $open): JsonResponse
+    {
+        Gate::authorize('create', CustomerCase::class);
+        $document = Node::parse((string) $request->getContent());
+        self::mayName($document, $viewer->user());
+        $case = $open($document, $viewer->actor());
+
+        return new JsonResponse(['id' => $case->id, 'number' => $case->number], 201);
+    }
+
+    /**
+     * The task that it is opened from is theirs to change, and the case above it theirs to see.
+     *
+     * @throws DocumentError
+     */
+    private static function mayName(Node $document, User $user): void
+    {
+        $task = $document->has('task') ? Task::query()->find($document->get('task')->text()) : null;
+        if ($task !== null && !$user->can('edit', $task)) {
+            throw $document->get('task')->fail('There is no such task that you may change.');
+        }
+        $above = $document->has('above') ? CustomerCase::query()->find($document->get('above')->text()) : null;
+        if ($above !== null && !$user->can('view', $above)) {
+            throw $document->get('above')->fail('There is no open case of this id.');
+        }
+    }
+
+    /** What happened to it before a moment, a page of it. */
+    public function history(Request $request, CustomerCase $case, TaskHistory $history): JsonResponse
+    {
+        Gate::authorize('view', $case);
+        $request->validate(['before' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z']]);
+
+        return new JsonResponse($history->page($case, CarbonImmutable::parse($request->string('before')->toString())));
+    }
+
+    /** The reason trail of one of its decisions. */
+    public function decision(CustomerCase $case, Decision $decision, CaseView $view): JsonResponse
+    {
+        Gate::authorize('view', $case);
+        abort_unless($decision->case_id === $case->id, 404);
+
+        return new JsonResponse($view->trail($decision));
+    }
+}

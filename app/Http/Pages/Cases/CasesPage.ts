@@ -1,0 +1,23 @@
+import type { Option } from '../Rules/Vocabulary';
+import type { CaseLine } from './CaseLine';
+
+export type CaseListQuery = Partial<
+    Record<'q' | 'state' | 'track' | 'stage' | 'owner' | 'customer' | 'tag' | 'waits' | 'sort' | 'down', string>
+>;
+
+export type TrackChoice = Option & { stages: Option[] };
+
+export type CasesPageProps = {
+    filter: CaseListQuery;
+    rows: CaseLine[];
+    total: number;
+    page: number;
+    pages: number;
+    tracks: TrackChoice[];
+    people: Option[];
+    /** the customer that it is narrowed to */
+    of: string | null;
+    mayOpen: boolean;
+    /** Tracks are theirs to lay. */
+    mayLay: boolean;
+};

@@ -1,0 +1,90 @@
+import { router } from '@inertiajs/react';
+import type { CasesPageProps } from '@props/Cases/CasesPage';
+import { useState } from 'react';
+import { ask } from '@/lib/ask';
+import { useSending } from '@/lib/useSending';
+import { say } from '@/lib/words';
+import { CustomerFinder } from '@/parts/Finder';
+import { PersonChoice } from '@/parts/PersonChoice';
+import { Dialog } from '@/ui/Dialog';
+import { DialogForm } from '@/ui/DialogForm';
+import { Labelled } from '@/ui/Labelled';
+import { SelectEntry } from '@/ui/SelectEntry';
+
+/** Opens a case by hand, alone or from a task, and goes to it. */
+export function OpenCase({
+    tracks,
+    people,
+    task,
+    onClose,
+}: Pick<CasesPageProps, 'tracks' | 'people'> & { task?: { id: string; title: string }; onClose: () => void }) {
+    const { busy, wrong, send } = useSending((fault) => fault.pointer.split('/')[1] ?? '');
+    const [track, setTrack] = useState(tracks[0]?.value ?? '');
+    const [stage, setStage] = useState('');
+    const [title, setTitle] = useState(task?.title ?? '');
+    const [customer, setCustomer] = useState('');
+    const [owner, setOwner] = useState('');
+    const stages = tracks.find(({ value }) => value === track)?.stages ?? [];
+    const open = (): void =>
+        void send(async () => {
+            const given = { stage, customer, owner, task: task?.id ?? '' };
+            const answer = await ask<{ id: string }>(
+                'POST',
+                '/cases',
+                JSON.stringify({
+                    track,
+                    title,
+                    ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== '')),
+                }),
+            );
+            router.visit(`/cases/${answer.id}`);
+        });
+    return (
+        <Dialog
+            open
+            onOpenChange={(still) => !still && onClose()}
+            title={say('case.open_title')}
+            description={say('case.open_means')}
+        >
+            <DialogForm busy={busy} send={say('case.open_one')} onLeave={onClose} onSend={open}>
+                <SelectEntry
+                    label={say('case.track')}
+                    value={track}
+                    options={tracks}
+                    wrong={wrong.track}
+                    onChange={(chosen) => {
+                        setTrack(chosen);
+                        setStage('');
+                    }}
+                />
+                <Labelled label={say('case.title_entry')} wrong={wrong.title}>
+                    <input
+                        className="entry w-full"
+                        maxLength={160}
+                        value={title}
+                        onChange={(event) => setTitle(event.target.value)}
+                    />
+                </Labelled>
+                <SelectEntry
+                    label={say('case.stage_entry')}
+                    value={stage === '' ? (stages[0]?.value ?? '') : stage}
+                    options={stages}
+                    wrong={wrong.stage}
+                    onChange={setStage}
+                />
+                <Labelled label={say('case.columns.customer')} wrong={wrong.customer}>
+                    <CustomerFinder value={customer} onChange={setCustomer} />
+                </Labelled>
+                <Labelled label={say('case.owner')} wrong={wrong.owner}>
+                    <PersonChoice
+                        people={people}
+                        first={[{ value: '', label: say('case.rules_say') }]}
+                        value={owner}
+                        onChange={setOwner}
+                    />
+                </Labelled>
+                {wrong[''] !== undefined && <p className="text-brick">{wrong['']}</p>}
+            </DialogForm>
+        </Dialog>
+    );
+}
