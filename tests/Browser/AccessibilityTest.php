@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absences\Absence;
 use App\Models\Tasks\Task;
+use Tests\Support\Cases;
 use Tests\Support\Levellings;
 use Tests\Support\Messages;
 use Tests\Support\Sweeps;
@@ -40,6 +41,9 @@ function pathsLookedAt(Task $task): array
         '/foresight' => 'Foresight',
         '/levellings' => 'Level',
         '/levellings/' . Levellings::workedOut()->id => 'All levellings',
+        '/cases' => 'Open a case',
+        '/cases/' . Cases::ofDemo()->id => 'Its way',
+        '/tracks' => 'Take in a document',
         '/guides?guide=bench-repair' => 'Before it is opened',
         '/outbox?message=' . Messages::held($task)->id => 'What became of it',
         '/stand-ins/messages/mail' => 'What it does',

@@ -17,7 +17,7 @@ use Carbon\CarbonImmutable;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Facades\Artisan;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -131,7 +131,9 @@ it('does what a rule says on a date, once the clock is there, and only once', fu
         null,
         new Edit(
             'edited',
-            static fn(Subject $subject): Subject => $subject->with(['dueAt' => $soon->subDay()->getTimestamp()]),
+            static fn(TaskSubject $subject): TaskSubject => $subject->with([
+                'dueAt' => $soon->subDay()->getTimestamp(),
+            ]),
         ),
         Actor::user(User::query()->where('email', 'hanneke@alderquill.example')->sole()),
     );
@@ -174,7 +176,7 @@ it('tells the lead of rules that go round in a circle, until they have seen it',
     app(EditTask::class)->__invoke(
         $task->id,
         null,
-        new Edit('edited', static fn(Subject $subject): Subject => $subject->tagged('pencil')),
+        new Edit('edited', static fn(TaskSubject $subject): TaskSubject => $subject->tagged('pencil')),
         Actor::user($lead),
     );
 

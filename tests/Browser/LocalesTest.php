@@ -7,6 +7,7 @@ use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use App\Words\Locales;
 use App\Words\Words;
+use Tests\Support\Cases;
 use Tests\Support\HouseTexts;
 use Tests\Support\Levellings;
 use Tests\Support\Messages;
@@ -104,6 +105,9 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/calendar?all=1',
             '/calendar?person=ayumi-kato',
             '/figures',
+            '/cases',
+            '/cases/' . Cases::ofDemo()->id,
+            '/tracks',
             '/foresight',
             '/levellings',
             '/levellings/' . Levellings::workedOut()->id,

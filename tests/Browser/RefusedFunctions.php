@@ -123,6 +123,18 @@ const FORMS = [
         SENDS,
     ],
     'Levelling/Levelling.tsx' => ['hanneke', '/levellings/{levelling}', [], "(//table//input[@type='checkbox'])[1]"],
+    'cases/CaseDialogs.tsx' => ['hanneke', '/cases/{case}', ['Close it'], SENDS],
+    'cases/CaseHead.tsx' => ['hanneke', '/cases/{case}', [], "//button[normalize-space(.)='Watch it']"],
+    'cases/CaseTasks.tsx' => ['hanneke', '/cases/{case}', ["//button[normalize-space(.)='Put a task into it']"], SENDS],
+    'cases/EditCase.tsx' => ['hanneke', '/cases/{case}', ['Change it'], SENDS],
+    'cases/OpenCase.tsx' => ['hanneke', '/cases', ['Open a case'], SENDS],
+    'Cases/Case.tsx' => [
+        'hanneke',
+        '/cases/{case}',
+        ['Say something about the case := They called'],
+        "//button[normalize-space(.)='Say something']",
+    ],
+    'Cases/Tracks.tsx' => ['hanneke', '/tracks', [], "//input[@type='file']"],
     'levelling/StartLevelling.tsx' => ['hanneke', '/levellings', ['Level'], SENDS],
     'guides/GuideForm.tsx' => [
         'hanneke',

@@ -96,6 +96,8 @@ it('runs chains and records them in one place', function (): void {
     expect(filesWith('/\bChangeRunner\b/'))->toBe([
         'app/Absences/MoveCovered',
         'app/Bridge/ChangeRunner',
+        'app/Cases/EditCase',
+        'app/Cases/OpenCase',
         'app/Customers/CustomerTasks',
         'app/Intake/RouteTask',
         'app/Levelling/ApplyLevelling',

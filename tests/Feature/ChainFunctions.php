@@ -6,7 +6,7 @@ use App\Access\Actor;
 use App\Models\Tasks\Task;
 use App\Tasks\Edit;
 use App\Tasks\EditTask;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use Tests\Support\House;
 
 /** @return array<string, mixed> */
@@ -26,13 +26,13 @@ function on(string $id, array $when, ?array $give = null, array $then = [], arra
     );
 }
 
-/** @param Closure(Subject): Subject $change */
+/** @param Closure(TaskSubject): TaskSubject $change */
 function edit(Task $task, Closure $change, string $who = 'hanneke'): Task
 {
     return app(EditTask::class)->__invoke(
         $task->id,
         null,
-        new Edit('edited', static fn(Subject $subject): Subject => $change($subject)),
+        new Edit('edited', static fn(TaskSubject $subject): TaskSubject => $change($subject)),
         Actor::user(House::user($who)),
     );
 }

@@ -9,7 +9,7 @@ use App\Models\Tasks\TaskChange;
 use App\Models\Tasks\Timer;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Chain\CutReason;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use Tests\Support\House;
 
 require_once __DIR__ . '/ChainFunctions.php';
@@ -31,7 +31,7 @@ it('ends a circle, keeps it, and tells of it', function (): void {
         ]),
     );
     $task = House::arrive();
-    edit($task, static fn(Subject $subject): Subject => $subject->tagged('a'));
+    edit($task, static fn(TaskSubject $subject): TaskSubject => $subject->tagged('a'));
     $cut = ChainCut::query()->sole();
     expect([$cut->reason, $cut->rules, $cut->task_id, $cut->seen_at])->toBe([
         CutReason::Circle,
@@ -59,7 +59,7 @@ it('commits all of a chain, or nothing of it', function (): void {
             throw new RuntimeException('the disk is full');
         }
     });
-    expect(static fn() => edit($task, static fn(Subject $subject): Subject => $subject->tagged('x')))->toThrow(
+    expect(static fn() => edit($task, static fn(TaskSubject $subject): TaskSubject => $subject->tagged('x')))->toThrow(
         RuntimeException::class,
     );
     expect($task->refresh()->tags)->toBe([]);
@@ -78,15 +78,15 @@ it('lets a date follow another, until a person sets it by hand', function (): vo
     );
     $task = House::arrive(facts: ['task.needed' => '2026-03-20']);
     expect($task->due_at?->toIso8601ZuluString())->toBe('2026-03-18T17:00:00Z');
-    edit($task, static fn(Subject $subject): Subject => $subject->withField('task.needed', '2026-03-25'));
+    edit($task, static fn(TaskSubject $subject): TaskSubject => $subject->withField('task.needed', '2026-03-25'));
     expect($task->refresh()->due_at?->toIso8601ZuluString())->toBe('2026-03-23T17:00:00Z');
     edit(
         $task,
-        static fn(Subject $subject): Subject => $subject->dueAt(
+        static fn(TaskSubject $subject): TaskSubject => $subject->dueAt(
             CarbonImmutable::parse('2026-03-19T12:00:00Z')->getTimestamp(),
         ),
     );
-    edit($task, static fn(Subject $subject): Subject => $subject->withField('task.needed', '2026-03-30'));
+    edit($task, static fn(TaskSubject $subject): TaskSubject => $subject->withField('task.needed', '2026-03-30'));
     expect($task->refresh()->due_at?->toIso8601ZuluString())->toBe('2026-03-19T12:00:00Z');
     expect($task->due_follows)->toBeNull();
 });

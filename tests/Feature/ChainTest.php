@@ -10,7 +10,7 @@ use App\Models\Tasks\TaskChange;
 use App\Models\Tasks\TaskSource;
 use App\Tasks\AskReview;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\House;
@@ -71,7 +71,10 @@ it('records no decision where no rule listens, and the change all the same', fun
     $task = House::arrive();
     edit(
         $task,
-        static fn(Subject $subject): Subject => $subject->tagged('vip')->withField('task.value', 40_000)->dueAt(null),
+        static fn(TaskSubject $subject): TaskSubject => $subject
+            ->tagged('vip')
+            ->withField('task.value', 40_000)
+            ->dueAt(null),
     );
     expect(Decision::query()->count())->toBe(1);
     expect(TaskChange::query()->sole()->difference)->toBe([
@@ -86,7 +89,7 @@ it('records no decision where no rule listens, and the change all the same', fun
 it('does nothing where nothing changes', function (): void {
     House::publish(House::roundRule());
     $task = House::arrive();
-    edit($task, static fn(Subject $subject): Subject => $subject->prioritised(Priority::Normal));
+    edit($task, static fn(TaskSubject $subject): TaskSubject => $subject->prioritised(Priority::Normal));
     expect(TaskChange::query()->count())->toBe(0);
     expect($task->refresh()->revision)->toBe(1);
 });
@@ -117,7 +120,7 @@ it('makes a task for the same customer, which is routed by the rules, and waits 
         ),
     );
     $task = House::arrive(customer: 'holms-school');
-    edit($task, static fn(Subject $subject): Subject => $subject->tagged('parts'), 'ayumi');
+    edit($task, static fn(TaskSubject $subject): TaskSubject => $subject->tagged('parts'), 'ayumi');
     $made = Task::query()->where('made_by_id', $task->id)->sole();
     expect([
         $made->title,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Access\Actor;
 use App\Bridge\Houses;
-use App\Bridge\TaskSubjects;
+use App\Bridge\SubjectRows;
 use App\Clock\FireTimers;
 use App\Clock\WorkOutNextMoments;
 use App\Models\Tasks\Decision;
@@ -77,7 +77,11 @@ it('finds what is due by an index', function (): void {
             static fn($plan): array => [$plan->table, $plan->key, str_contains($plan->Extra, 'filesort')],
             $plans,
         ),
-    )->toBe([['timers', 'timers_fired_at_due_at_id_index', false], ['tasks', 'tasks_next_moment_at_index', false]]);
+    )->toBe([
+        ['timers', 'timers_fired_at_due_at_id_index', false],
+        ['tasks', 'tasks_next_moment_at_index', false],
+        ['cases', 'cases_next_moment_at_index', false],
+    ]);
 });
 
 it('is a verb that answers how much has happened', function (): void {
@@ -149,7 +153,7 @@ it('forgets what has happened after four weeks, and does it no second time', fun
     Clock::tick('2026-03-31T12:01:00Z');
     app(WorkOutNextMoments::class, ['since' => now()->getTimestamp()])->handle(
         app(Houses::class),
-        app(TaskSubjects::class),
+        app(SubjectRows::class),
     );
     Clock::tick('2026-03-31T12:02:00Z');
     expect(Decision::query()->where('rule', 'overdue')->count())->toBe(1);

@@ -7,7 +7,7 @@ use App\Rules\LockedDraft;
 use App\Tasks\Edit;
 use App\Tasks\EditTask;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use Tests\Support\House;
 
 beforeEach(function (): void {
@@ -25,7 +25,7 @@ it('estimates what a rule on dates that is new would have done, and says so', fu
         null,
         new Edit(
             'edited',
-            static fn(Subject $subject): Subject => $subject->dueAt(
+            static fn(TaskSubject $subject): TaskSubject => $subject->dueAt(
                 CarbonImmutable::parse('2026-03-04T12:00:00Z')->getTimestamp(),
             ),
         ),

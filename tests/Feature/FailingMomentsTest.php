@@ -10,7 +10,7 @@ use App\Tasks\Edit;
 use App\Tasks\EditTask;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Chain\CutReason;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -81,7 +81,7 @@ it('lets happen the rest of what is due on a task of which something fails', fun
     app(EditTask::class)->__invoke(
         $task->id,
         null,
-        new Edit('edited', static fn(Subject $subject): Subject => $subject->tagged('seen')),
+        new Edit('edited', static fn(TaskSubject $subject): TaskSubject => $subject->tagged('seen')),
         Actor::user(House::user('hanneke')),
     );
     $fail = false;

@@ -108,6 +108,8 @@ function tablesNow(): array
                     ', ',
                     array_map(static fn(string $table): string => "`{$table}`", [
                         'tasks',
+                        'cases',
+                        'tracks',
                         'people',
                         'teams',
                         'team_members',

@@ -10,10 +10,12 @@ use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RulebookFormat;
 use OpenBaton\Core\Document\SweepFormat;
+use OpenBaton\Core\Document\TrackFormat;
 use OpenBaton\Core\Document\WorldFormat;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Tests\Support\FullWorld;
+use Tests\Support\Cases;
 
 function asJson(mixed $value): mixed
 {
@@ -55,6 +57,40 @@ it(
         expect($decisions)->toBe(10);
     },
 );
+
+it('has schemas that take worlds with cases, and the tracks that cases follow', function (): void {
+    $document = json_decode((string) file_get_contents(base_path('docs/examples/hire.world.json')), true);
+    SchemaCheck::check('world', asJson($document));
+    $tracks = WorldFormat::read(Node::root($document))->taskCatalogue->tracks;
+    expect(count($tracks))->toBe(count($document['trade']['tracks']));
+    foreach ($tracks as $track) {
+        SchemaCheck::check('track', asJson(TrackFormat::write($track)));
+    }
+    SchemaCheck::check('track', asJson(Cases::document()));
+});
+
+it('refuses by its schema, too, what the reader of tracks refuses', function (string $path, mixed $value): void {
+    $document = Cases::document();
+    data_set($document, $path, $value);
+    $world = WorldFormat::read(
+        Node::root(json_decode((string) file_get_contents(base_path('docs/examples/hire.world.json')), true)),
+    );
+    $format = new TrackFormat(new RuleContext(KindRegistry::standard(), $world->rulebook->fields, $world->roster));
+    expect(static fn() => $format->read(Node::root($document)))->toThrow(DocumentError::class);
+    expect(static fn() => SchemaCheck::check('track', asJson($document)))->toThrow(DocumentError::class);
+})->with([
+    ['openbaton', 'track/2'],
+    ['id', 'On hire'],
+    ['name', ''],
+    ['stages', []],
+    ['stages.0.key', 'On hire'],
+    ['stages.0.target', 'P3D'],
+    ['stages.0.movers.everybody', true],
+    ['stages.1.leave.0.kind', 'good_weather'],
+    ['stages.1.leave.1.extra', 1],
+    ['outcomes', []],
+    ['outcomes.0.label', null],
+]);
 
 it('refuses by its schema, too, what the reader refuses for its form alone', function (
     string $path,

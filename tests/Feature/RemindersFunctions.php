@@ -11,7 +11,7 @@ use App\Tasks\Edit;
 use App\Tasks\EditTask;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -44,7 +44,7 @@ function heldTask(string $by = 'ayumi', string $due = '2026-03-03T15:00:00Z'): T
 
 function dueAt(Task $task, string $due): void
 {
-    $set = static fn(Subject $subject): Subject => $subject->with(['dueAt' => strtotime($due)]);
+    $set = static fn(TaskSubject $subject): TaskSubject => $subject->with(['dueAt' => strtotime($due)]);
     app(EditTask::class)($task->id, null, new Edit('edited', $set), Actor::system('test'));
     handedOut();
 }

@@ -40,7 +40,18 @@ it('opens each page to whom it is for', function (string $who, array $statuses):
     'somebody who is nobody here' => ['outsider', [403, 200, 403, 403, 403, 403]],
 ]);
 
-const PAGES = ['/floor', '/tasks', '/absences', '/people', '/customers', '/rulebook', '/house', '/guides', '/outbox'];
+const PAGES = [
+    '/floor',
+    '/tasks',
+    '/cases',
+    '/absences',
+    '/people',
+    '/customers',
+    '/rulebook',
+    '/house',
+    '/guides',
+    '/outbox',
+];
 
 it('offers just the pages that open', function (string $who, array $expected): void {
     $user = match ($who) {
@@ -59,13 +70,25 @@ it('offers just the pages that open', function (string $who, array $expected): v
 })->with([
     'a lead' => [
         'hanneke',
-        ['floor', 'in_hand', 'tasks', 'absences', 'people', 'customers', 'rulebook', 'house', 'guides', 'outbox'],
+        [
+            'floor',
+            'in_hand',
+            'tasks',
+            'cases',
+            'absences',
+            'people',
+            'customers',
+            'rulebook',
+            'house',
+            'guides',
+            'outbox',
+        ],
     ],
-    'a member' => ['ayumi', ['in_hand', 'tasks', 'absences', 'rulebook', 'guides', 'outbox']],
-    'a reviewer' => ['tobias', ['in_hand', 'tasks', 'absences', 'rulebook', 'guides', 'outbox']],
+    'a member' => ['ayumi', ['in_hand', 'tasks', 'cases', 'absences', 'rulebook', 'guides', 'outbox']],
+    'a reviewer' => ['tobias', ['in_hand', 'tasks', 'cases', 'absences', 'rulebook', 'guides', 'outbox']],
     'an administrator who does no tasks' => [
         'administrator',
-        ['floor', 'tasks', 'absences', 'people', 'customers', 'rulebook', 'house', 'guides', 'outbox'],
+        ['floor', 'tasks', 'cases', 'absences', 'people', 'customers', 'rulebook', 'house', 'guides', 'outbox'],
     ],
     'somebody who is nobody here' => ['outsider', []],
 ]);

@@ -27,6 +27,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use OpenBaton\Core\Chain\CutReason;
+use Tests\Support\Cases;
 use Tests\Support\Clock;
 use Tests\Support\Guides;
 use Tests\Support\House;
@@ -145,6 +146,7 @@ beforeEach(function (): void {
         '{sweep}' => ($sweeps = Sweeps::ids())['sweep'],
         '{run}' => $sweeps['run'],
         '{levelling}' => Levellings::id(),
+        ...Cases::ids(),
         '{place}' => 'the-holms',
         '{list}' => 'teams',
         '{slug}' => 'brass-bench',

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bridge\CaseSubjects;
 use App\Bridge\CustomerSource;
 use App\Bridge\Houses;
 use App\Bridge\TaskSubjects;
@@ -103,7 +104,13 @@ it('does each task once, whoever works at it, and goes on where it was stopped',
     Queue::fake();
     $run = looked($this, ['rule' => 'round', 'filter' => []]);
     (new LookAtSweep($run->id))->handle(
-        ...array_map(app(...), [Houses::class, ChosenTasks::class, TaskSubjects::class, CustomerSource::class]),
+        ...array_map(app(...), [
+            Houses::class,
+            ChosenTasks::class,
+            TaskSubjects::class,
+            CaseSubjects::class,
+            CustomerSource::class,
+        ]),
     );
     steer($this, $run->refresh(), 'carry-out');
     Queue::assertPushed(CarryOutSweep::class, 1);

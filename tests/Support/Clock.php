@@ -11,7 +11,7 @@ use App\Tasks\EditTask;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
-use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use RuntimeException;
 
 /** Lets time pass for the small house of the tests. */
@@ -55,7 +55,7 @@ final class Clock
             null,
             new Edit(
                 'edited',
-                static fn(Subject $subject): Subject => $subject->dueAt(
+                static fn(TaskSubject $subject): TaskSubject => $subject->dueAt(
                     $due === null ? null : CarbonImmutable::parse($due)->getTimestamp(),
                 ),
             ),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Models\Cases\TrackVersion;
 use App\Models\Rules\RulebookVersion;
 use Illuminate\Support\Facades\DB;
 
@@ -28,6 +29,7 @@ final class HouseTexts
         'guide_links' => ['target'],
         'messages' => ['recipient_name', 'address', 'subject', 'text'],
         'tasks' => ['title', 'description', 'contact', 'tags', 'facts', 'checklist', 'outcome_note', 'waiting_for'],
+        'cases' => ['title', 'tags', 'facts'],
         'comments' => ['body'],
         'absences' => ['reason', 'decided_word'],
         'handoffs' => ['reason'],
@@ -53,10 +55,13 @@ final class HouseTexts
                 }
             }
         }
-        // Of rules what people have written in them, not the codes of their parts.
-        foreach (RulebookVersion::query()->get('rules') as $version) {
-            $rules = (array) $version->rules;
-            array_walk_recursive($rules, static function (mixed $one, int|string $key) use (&$texts): void {
+        // Of rules and tracks what people have written in them, not the codes of their parts.
+        foreach (
+            [...RulebookVersion::query()->pluck('rules'), ...TrackVersion::query()->pluck('document')]
+            as $document
+        ) {
+            $document = (array) $document;
+            array_walk_recursive($document, static function (mixed $one, int|string $key) use (&$texts): void {
                 if (is_string($one) && in_array($key, self::OF_RULES, true)) {
                     $texts[] = $one;
                 }

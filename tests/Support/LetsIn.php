@@ -20,6 +20,9 @@ final class LetsIn
     /** An administrator does no tasks. */
     public const PEOPLE = ['member', 'whose', 'reviewer', 'lead'];
 
+    /** Those of their team, too. */
+    public const TEAM = ['member', ...self::WHOSE];
+
     public const WHOSE = ['whose', 'lead', 'administrator'];
 
     public const LEADS = ['lead', 'administrator'];

@@ -57,11 +57,14 @@ final class RightRequests
 
     private RightTaskRequests $tasks;
 
+    private RightCaseRequests $cases;
+
     /** Makes what the requests are about. */
     public function __construct()
     {
         $hanneke = House::person('hanneke')->id;
         $this->tasks = new RightTaskRequests();
+        $this->cases = new RightCaseRequests();
         $absence = AbsenceFactory::new()
             ->of('callum')
             ->asked()
@@ -124,7 +127,9 @@ final class RightRequests
 
     public function id(Route $route, string $name): string
     {
-        return $name === 'task' ? $this->tasks->idFor(basename($route->uri())) : $this->ids[$name] ?? 'none';
+        return $name === 'task'
+            ? $this->tasks->idFor(basename($route->uri()))
+            : $this->cases->id($route, $name) ?? ($this->ids[$name] ?? 'none');
     }
 
     /** What stands in the address beside the body. */
@@ -226,8 +231,9 @@ final class RightRequests
                 'until' => '2026-06-01',
             ],
             default => $this->tasks->body($route) ??
-                (RightPeopleRequests::body($route, $this->tasks->of('new')->id) ??
-                    RightHouseRequests::body($route, $this->tasks->of('new')->number)),
+                ($this->cases->body($route) ??
+                    (RightPeopleRequests::body($route, $this->tasks->of('new')->id) ??
+                        RightHouseRequests::body($route, $this->tasks->of('new')->number))),
         };
     }
 }

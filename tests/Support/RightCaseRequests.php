@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Access\Actor;
+use App\Cases\MoveCase;
+use App\Cases\SaveTrack;
+use App\Models\Cases\CustomerCase;
+use App\Models\Cases\Track;
+use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
+use Illuminate\Routing\Route;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Flow\OpenWork;
+
+/** Cases with which each thing can be done that is done with cases, and what is sent for it. */
+final readonly class RightCaseRequests
+{
+    private CustomerCase $open;
+
+    private CustomerCase $closed;
+
+    private CustomerCase $unowned;
+
+    private Task $inside;
+
+    private Task $outside;
+
+    public function __construct()
+    {
+        $this->open = Cases::open(['owner' => 'ayumi']);
+        $this->closed = app(MoveCase::class)->close(
+            Cases::open(['owner' => 'ayumi']),
+            1,
+            'declined',
+            OpenWork::Drop,
+            null,
+            true,
+            Actor::user(House::user('hanneke')),
+        );
+        $this->unowned = Cases::open();
+        $this->unowned->claimants()->sync([House::person('hanneke')->id]);
+        $this->outside = House::arrive('quote');
+        $this->inside = House::arrive('quote');
+        $this->inside->update(['case_id' => $this->open->id, 'case_stage' => 'enquiry']);
+        app(SaveTrack::class)->draft(
+            Node::root(['name' => 'Hire of horns'] + Cases::document()),
+            Actor::user(House::user('hanneke')),
+        );
+    }
+
+    /** @return string|null what stands in the address; null: it is not about cases */
+    public function id(Route $route, string $name): ?string
+    {
+        return match ([explode('/', $route->uri())[0], $name]) {
+            ['cases', 'case'] => match (basename($route->uri())) {
+                'reopen' => $this->closed->id,
+                'claim' => $this->unowned->id,
+                default => $this->open->id,
+            },
+            ['cases', 'decision'] => (string) Decision::query()->where('case_id', $this->open->id)->sole()->id,
+            ['tracks', 'track'] => 'hire',
+            default => null,
+        };
+    }
+
+    /** @return array<string, mixed>|null */
+    public function body(Route $route): ?array
+    {
+        $seen = ['revision' => 1];
+        $draft = ['revision' => Track::query()->sole()->revision];
+
+        return match ($route->methods()[0] . ' ' . $route->uri()) {
+            'GET cases' => [
+                'track' => 'hire',
+                'stage' => 'enquiry',
+                'owner' => 'ayumi',
+                'state' => 'open',
+                'page' => '1',
+            ],
+            'POST cases' => [
+                'track' => 'hire',
+                'title' => 'Six cellos',
+                'customer' => 'holms-school',
+                'owner' => 'femi',
+                'tags' => ['rush'],
+                'facts' => ['case.terms' => '2026-03-09'],
+            ],
+            'GET cases/{case}/history' => ['before' => '2026-03-02T10:00:00Z'],
+            'POST cases/{case}/move' => $seen + ['to' => 'fitting'],
+            'POST cases/{case}/close' => $seen + ['outcome' => 'declined', 'open' => 'drop'],
+            'POST cases/{case}/reopen' => ['revision' => $this->closed->revision] + [
+                'to' => 'fitting',
+                'reason' => 'They rang again.',
+            ],
+            'POST cases/{case}/give' => $seen + ['to' => 'femi'],
+            'POST cases/{case}/claim' => $seen,
+            'POST cases/{case}/comment' => ['body' => 'They called.'],
+            'POST cases/{case}/watch' => ['watches' => true],
+            'PUT cases/{case}' => $seen + [
+                'set' => ['title' => 'Seven cellos', 'tags' => ['rush'], 'facts' => ['case.terms' => '2026-03-10']],
+            ],
+            'POST cases/{case}/tasks' => ['task' => $this->outside->id, 'needed' => true],
+            'POST cases/{case}/take-out' => ['task' => $this->inside->id],
+            'POST tracks' => Cases::document(),
+            'POST tracks/{track}/publish', 'POST tracks/{track}/discard' => $draft,
+            default => null,
+        };
+    }
+}
