@@ -7,6 +7,7 @@ namespace App\Absences;
 use App\Access\Actor;
 use App\Bridge\AbsenceReader;
 use App\Bridge\SnapshotSource;
+use App\DomainEvents\About;
 use App\DomainEvents\AbsenceDecided;
 use App\DomainEvents\EventLog;
 use App\House\ChangeHouse;
@@ -62,7 +63,7 @@ final readonly class DecideAbsence
     {
         $events = new EventLog(CarbonImmutable::now()->getTimestamp());
         $events->add(
-            null,
+            new About(),
             $by->user?->id,
             new AbsenceDecided($absence->id, (string) $absence->person_id, $approved, $word),
         );

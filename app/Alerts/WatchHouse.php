@@ -6,6 +6,7 @@ namespace App\Alerts;
 
 use App\Bridge\HouseAt;
 use App\Bridge\Houses;
+use App\DomainEvents\About;
 use App\Models\Alerts\Alert;
 use App\Models\Alerts\RaisedAlert;
 use App\Models\Events\ClockMark;
@@ -111,7 +112,7 @@ final class WatchHouse implements ShouldQueue
                     $now,
                     $person->id,
                     NoticeKind::Alert,
-                    $one->taskId,
+                    new About($one->taskId),
                     text: $one->text,
                     link: $one->link,
                     channels: $alert->by(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Bridge\Outside\OutsideRecorders;
+use App\DomainEvents\About;
 use App\DomainEvents\CommentMade;
 use App\DomainEvents\EventLog;
 use App\DomainEvents\PersonMentioned;
@@ -20,20 +21,23 @@ use OpenBaton\Core\Rulebook\Event\CommentAdded;
 use OpenBaton\Core\Rulebook\Event\Mentioned;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Author;
+use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
 use OpenBaton\Core\Subject\Passing;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
 
 /**
- * Writes what consumers are handed of a chain: each change, who has which task now, each once however often it went
- * round, who is mentioned, and what reaches outside.
+ * Writes what consumers are handed of a chain: each change, who has which task or case now, each once however
+ * often it went round, who is mentioned, and what reaches outside.
  */
 final class EventRecorder
 {
     /**
-     * By task and seat: who was in it at first, the task as it is after all, and the name of the rule that did it last.
+     * By subject and seat: who was in it at first, the subject as it is after all, and the name of the rule that did it
+     * last.
      *
-     * @var array<string, array{list<string>, SeatName, TaskSubject, string|null}>
+     * @var array<string, array{list<string>, SeatName, Subject, string|null}>
      */
     private array $changed = [];
 
@@ -46,36 +50,26 @@ final class EventRecorder
     public function record(ChainResult $chain): void
     {
         foreach ($chain->links as $link) {
-            $task = $link->change->task();
-            if ($task === null) {
-                continue;
-            }
+            $of = $link->change->after;
+            $about = About::subject($of);
             $this->changed($link, $link->causedBy === null ? null : $chain->links[$link->causedBy]->decision);
-            if ($link->change->isArrival()) {
-                $this->events->add($link->change->after->id, $this->occasion->userId, new TaskArrived());
-            }
-            // Of arrivals, and of what was tried again, the decisions tell.
-            if (!$link->change->isArrival() && !$link->change->isRetry()) {
-                $this->events->add(
-                    $link->change->after->id,
-                    $this->occasion->userId,
-                    new TaskChanged(ChangeFormat::write($link->change, $this->locked->house->snapshot->catalogue)),
-                );
+            if ($of instanceof TaskSubject) {
+                $this->ofTask($link->change, $about);
             }
             foreach ($link->change->happened as $one) {
                 if ($one instanceof CommentAdded) {
-                    $this->commented($task, $one->by);
+                    $this->commented($of, $one->by);
                 }
                 if ($one instanceof Mentioned) {
                     $this->events->add(
-                        $link->change->after->id,
+                        $about,
                         $this->occasion->userId,
                         new PersonMentioned($this->locked->house->snapshot->personIds[$one->whom]),
                     );
                 }
             }
             if ($link->causedBy === null && $this->occasion->name === Occasion::SENT_BACK) {
-                $this->sentBack($task);
+                $this->sentBack($of);
             }
             if ($link->decision !== null) {
                 $this->decided($link->decision);
@@ -87,22 +81,37 @@ final class EventRecorder
         $this->events->save();
     }
 
-    private function commented(TaskSubject $task, Author $by): void
+    private function ofTask(ChangeSet $change, About $about): void
     {
-        $people = array_unique([...$task->inSeat(SeatName::Holder), ...$task->inSeat(SeatName::Reviewer)]);
+        if ($change->isArrival()) {
+            $this->events->add($about, $this->occasion->userId, new TaskArrived());
+        }
+        // Of arrivals, and of what was tried again, the decisions tell.
+        if (!$change->isArrival() && !$change->isRetry()) {
+            $this->events->add(
+                $about,
+                $this->occasion->userId,
+                new TaskChanged(ChangeFormat::write($change, $this->locked->house->snapshot->catalogue)),
+            );
+        }
+    }
+
+    private function commented(Subject $of, Author $by): void
+    {
+        $people = array_unique(array_merge(...array_map($of->inSeat(...), $of::seats())));
         if ($people !== []) {
             $this->events->add(
-                $task->id,
+                About::subject($of),
                 $this->occasion->userId,
                 new CommentMade($this->locked->house->snapshot->idsOf(array_values($people)), $by === Author::Customer),
             );
         }
     }
 
-    private function sentBack(TaskSubject $task): void
+    private function sentBack(Subject $task): void
     {
         $this->events->add(
-            $task->id,
+            About::subject($task),
             $this->occasion->userId,
             new SentBack(
                 $this->locked->house->snapshot->idsOf($task->inSeat(SeatName::Holder)),
@@ -112,7 +121,7 @@ final class EventRecorder
     }
 
     /** @param list<string> $before who was in the seat */
-    private function passed(array $before, SeatName $seat, TaskSubject $after, ?string $rule): void
+    private function passed(array $before, SeatName $seat, Subject $after, ?string $rule): void
     {
         $house = $this->locked->house->snapshot;
         foreach (Passing::between($before, $after->inSeat($seat)) as [$from, $to]) {
@@ -124,32 +133,29 @@ final class EventRecorder
                 $rule,
                 $to === null ? $house->idOf($after->occupant($seat)) : null,
             );
-            $this->events->add($after->id, $rule === null ? $this->occasion->userId : null, $change);
+            $this->events->add(About::subject($after), $rule === null ? $this->occasion->userId : null, $change);
         }
     }
 
     private function changed(Link $link, ?Decision $cause): void
     {
-        $task = $link->change->task();
-        if ($task === null) {
-            return;
-        }
+        $of = $link->change->after;
         $move = $link->causedBy === null ? $this->occasion->move : null;
         if ($move !== null) {
-            $this->events->add($task->id, $this->occasion->userId, $move);
+            $this->events->add(About::subject($of), $this->occasion->userId, $move);
         }
-        foreach (SeatName::OF_TASK as $seat) {
+        foreach ($of::seats() as $seat) {
             $before = $link->change->before?->inSeat($seat) ?? [];
             if (
-                $before !== $task->inSeat($seat) &&
+                $before !== $of->inSeat($seat) &&
                 $move?->seat !== $seat &&
                 $cause?->tellsOf($link->change, $seat) !== true
             ) {
                 $this->add(
                     $seat,
                     $before,
-                    $task,
-                    $cause === null || !$link->change->isArrival() ? null : $this->ruleOf($task, $cause),
+                    $of,
+                    $cause === null || !$link->change->isArrival() ? null : $this->ruleOf($of, $cause),
                 );
             }
         }
@@ -158,9 +164,6 @@ final class EventRecorder
     private function decided(Decision $decision): void
     {
         $after = $decision->subjectAfter();
-        if (!($after instanceof TaskSubject)) {
-            return;
-        }
         if ($decision->changesSeat()) {
             $this->add(
                 $decision->seat,
@@ -171,20 +174,20 @@ final class EventRecorder
         }
         foreach ($decision->effects as $effect) {
             if ($effect instanceof ReachesOutside) {
-                OutsideRecorders::of($effect)->record($effect, $after->id, $this->locked, $this->events);
+                OutsideRecorders::of($effect)->record($effect, $after, $this->locked, $this->events);
             }
         }
     }
 
     /** @param list<string> $before who was in the seat */
-    private function add(SeatName $seat, array $before, TaskSubject $after, ?string $rule): void
+    private function add(SeatName $seat, array $before, Subject $after, ?string $rule): void
     {
         $key = "{$after->id} {$seat->value}";
         $this->changed[$key] = [$this->changed[$key][0] ?? $before, $seat, $after, $rule];
     }
 
-    /** The name of the rule that made a task. */
-    private function ruleOf(TaskSubject $made, Decision $cause): ?string
+    /** The name of the rule that made it. */
+    private function ruleOf(Subject $made, Decision $cause): ?string
     {
         foreach ($cause->rulebook->rulebook->rules as $rule) {
             if ($rule->id === $made->madeByRule) {

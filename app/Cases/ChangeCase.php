@@ -14,6 +14,7 @@ use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Flow\CaseAtHand;
 use OpenBaton\Core\Rulebook\Event\CommentAdded;
+use OpenBaton\Core\Rulebook\Event\Mentioned;
 use OpenBaton\Core\Subject\Author;
 use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\CaseSubject;
@@ -79,26 +80,41 @@ final readonly class ChangeCase
         );
     }
 
-    public function comment(CustomerCase $case, string $body, Actor $by): CustomerCase
+    /** @param list<string> $mentions people who are spoken to, by slug; they watch it from then on */
+    public function comment(CustomerCase $case, string $body, array $mentions, Actor $by): CustomerCase
     {
         $own = $by->user?->person !== null && $by->user->person->id === $case->owner_id;
+        $author = $own ? Author::Holder : Author::Anyone;
 
         return ($this->edit)(
             $case->id,
             null,
             new CaseEdit(
                 'commented',
-                static fn(CaseAtHand $hand): CaseSubject => $hand->case->with([
-                    'comments' => $hand->case->comments + 1,
-                ]),
-                happened: [new CommentAdded($own ? Author::Holder : Author::Anyone, SubjectKind::Matter)],
-                besides: static function (CustomerCase $row) use ($body, $by): void {
+                static fn(CaseAtHand $hand, HouseAt $house): CaseSubject => $hand->case
+                    ->with(['comments' => $hand->case->comments + 1])
+                    ->watchedBy(
+                        array_values(
+                            array_filter(
+                                $mentions,
+                                static fn(string $slug): bool => isset($house->snapshot->personIds[$slug]),
+                            ),
+                        ),
+                    ),
+                happened: [
+                    new CommentAdded($author, SubjectKind::Matter),
+                    ...array_map(
+                        static fn(string $slug): Mentioned => new Mentioned($author, $slug, SubjectKind::Matter),
+                        $mentions,
+                    ),
+                ],
+                besides: static function (CustomerCase $row) use ($body, $mentions, $by): void {
                     Comment::query()->create([
                         'case_id' => $row->id,
                         'user_id' => $by->user?->id,
                         'from_customer' => false,
                         'body' => $body,
-                        'mentions' => [],
+                        'mentions' => $mentions,
                         'at' => CarbonImmutable::now(),
                     ]);
                 },

@@ -31,15 +31,14 @@ final class EventLog
     }
 
     /**
-     * @param string|null $taskId null: it is of no task
      * @param string|null $userId who did it; null: nobody who is signed in
      */
-    public function add(?string $taskId, ?string $userId, DomainEvent $event): void
+    public function add(About $about, ?string $userId, DomainEvent $event): void
     {
         $this->rows[] = [
             'kind' => $event::code(),
             'at' => Stamp::of($this->at),
-            'task_id' => $taskId,
+            ...$about->columns(),
             'user_id' => $userId,
             'chain' => $this->chain,
             'data' => Document::encode($event->write()),

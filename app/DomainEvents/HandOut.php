@@ -148,6 +148,13 @@ final readonly class HandOut
 
         return $event === null
             ? null
-            : new HandedEvent($row->id, $row->at, $row->task_id, $row->user_id, $event, $row->chain);
+            : new HandedEvent(
+                $row->id,
+                $row->at,
+                new About($row->task_id, $row->case_id),
+                $row->user_id,
+                $event,
+                $row->chain,
+            );
     }
 }

@@ -29,9 +29,9 @@ final readonly class PrepareMessages implements EventConsumer
     public function consume(array $events): void
     {
         foreach ($events as $handed) {
-            if ($handed->event instanceof MessagePrepared && $handed->taskId !== null) {
+            if ($handed->event instanceof MessagePrepared && $handed->about->taskId !== null) {
                 foreach ($handed->event->draft->recipients as $recipient) {
-                    $this->prepare($handed, $handed->taskId, $handed->event, $recipient);
+                    $this->prepare($handed, $handed->about->taskId, $handed->event, $recipient);
                 }
             }
         }

@@ -31,7 +31,7 @@ final class GatherNotices
     /** @param non-empty-list<NewNotice> $all of one person and kind */
     private static function one(array $all): NewNotice
     {
-        $ids = array_map(static fn(NewNotice $one): ?string => $one->taskId, $all);
+        $ids = array_map(static fn(NewNotice $one): ?string => $one->about->taskId, $all);
         $numbers = Task::query()
             ->whereKey(array_filter($ids))
             ->orderBy('number')

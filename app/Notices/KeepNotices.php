@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Notices;
 
 use App\Database\Id;
+use App\DomainEvents\About;
+use App\Models\Cases\CustomerCase;
 use App\Models\Events\NewsChoice;
 use App\Models\Events\NewsSort;
 use App\Models\Events\Notice;
@@ -12,7 +14,9 @@ use App\Models\Events\NoticeKind;
 use App\Models\House\House;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 
 /**
  * Keeps what people are told, for them to read and to be told by other means. Of one change nobody is told two things:
@@ -26,20 +30,28 @@ final class KeepNotices
         if ($told === []) {
             return;
         }
-        // Somebody, or the task, may be gone by now.
+        // Somebody, the task or the case may be gone by now.
         $ids = array_values(array_unique(array_map(static fn(NewNotice $one): string => $one->personId, $told)));
         $people = Person::query()
             ->findMany($ids, ['id'])
             ->keyBy('id');
-        $tasks = Task::query()
-            ->findMany(array_filter(array_map(static fn(NewNotice $one): ?string => $one->taskId, $told)), ['id'])
-            ->keyBy('id');
+        $tasks = self::there(
+            Task::query(),
+            array_map(static fn(NewNotice $one): ?string => $one->about->taskId, $told),
+        );
+        $cases = self::there(
+            CustomerCase::query(),
+            array_map(static fn(NewNotice $one): ?string => $one->about->caseId, $told),
+        );
         $choices = NewsChoice::query()->findMany($ids)->keyBy('person_id');
         $house = House::query()->first();
         $before = self::before($told);
         $rows = $changed = [];
         foreach (self::weightiest($told) as $key => $one) {
-            if (!$people->has($one->personId) || ($one->taskId !== null && !$tasks->has($one->taskId))) {
+            if (
+                !$people->has($one->personId) ||
+                !isset($tasks[(string) $one->about->taskId], $cases[(string) $one->about->caseId])
+            ) {
                 continue;
             }
             $channels = NewsChannels::of($choices->get($one->personId), $house);
@@ -62,6 +74,19 @@ final class KeepNotices
     }
 
     /**
+     * @param Builder<covariant Model> $query
+     * @param list<string|null>        $ids
+     *
+     * @return array<array-key, true> by the id of each that is there; what is about none has the empty one
+     */
+    private static function there(Builder $query, array $ids): array
+    {
+        $ids = array_values(array_unique(array_filter($ids)));
+
+        return ['' => true] + ($ids === [] ? [] : array_fill_keys(self::idsOf($query->whereKey($ids)), true));
+    }
+
+    /**
      * @param list<NewNotice> $told
      *
      * @return array<array-key, NewNotice> by what is told once
@@ -70,7 +95,7 @@ final class KeepNotices
     {
         $kept = [];
         foreach ($told as $place => $one) {
-            $key = $one->chain === null ? $place : self::key($one->chain, $one->personId, $one->taskId);
+            $key = $one->chain === null ? $place : self::key($one->chain, $one->personId, $one->about);
             $other = $kept[$key] ?? null;
             if ($other?->kind === NoticeKind::Told && $one->kind === NoticeKind::Told) {
                 $kept[$key] = $other->and($one);
@@ -97,12 +122,26 @@ final class KeepNotices
         $known = $chains === [] ? new Collection() : Notice::query()->whereIn('chain', $chains)->get();
 
         return $known->keyBy(
-            static fn(Notice $one): string => self::key((string) $one->chain, $one->person_id, $one->task_id),
+            static fn(Notice $one): string => self::key(
+                (string) $one->chain,
+                $one->person_id,
+                new About($one->task_id, $one->case_id),
+            ),
         );
     }
 
-    private static function key(string $chain, string $personId, ?string $taskId): string
+    /**
+     * @param Builder<covariant Model> $query
+     *
+     * @return list<string>
+     */
+    private static function idsOf(Builder $query): array
     {
-        return "{$chain} {$personId} {$taskId}";
+        return array_values(array_filter($query->pluck('id')->all(), is_string(...)));
+    }
+
+    private static function key(string $chain, string $personId, About $about): string
+    {
+        return "{$chain} {$personId} {$about->taskId} {$about->caseId}";
     }
 }

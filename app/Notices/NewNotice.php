@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notices;
 
+use App\DomainEvents\About;
 use App\Models\Events\NoticeKind;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Message\Channel;
@@ -14,7 +15,6 @@ final readonly class NewNotice
     private const MOST = 500;
 
     /**
-     * @param string|null   $taskId   of which task; null: of none
      * @param string|null   $otherId  of the person whom it is about as well
      * @param string|null   $text     of the rule, the reminder or the alert
      * @param string|null   $chain    one for all that comes of one change: of that each is told one thing
@@ -25,7 +25,7 @@ final readonly class NewNotice
         public CarbonImmutable $at,
         public string $personId,
         public NoticeKind $kind,
-        public ?string $taskId = null,
+        public About $about = new About(),
         public ?string $otherId = null,
         public ?string $text = null,
         public ?string $chain = null,
@@ -40,7 +40,7 @@ final readonly class NewNotice
             $this->at,
             $this->personId,
             $this->kind,
-            $this->taskId,
+            $this->about,
             $this->otherId,
             "{$this->text} · {$other->text}",
             $this->chain,
@@ -68,6 +68,6 @@ final readonly class NewNotice
     /** @return array<string, mixed> without its id */
     public function row(): array
     {
-        return ['person_id' => $this->personId, 'task_id' => $this->taskId, 'chain' => $this->chain] + $this->said();
+        return ['person_id' => $this->personId, 'chain' => $this->chain] + $this->about->columns() + $this->said();
     }
 }

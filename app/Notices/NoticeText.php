@@ -19,11 +19,24 @@ final class NoticeText
         ]);
     }
 
-    /** @param Notice $notice with its task, too */
+    /** @return string|null number and title of the task or case that it is about */
+    private static function named(Notice $notice, Words $words): ?string
+    {
+        return match (true) {
+            $notice->task !== null => "№ {$notice->task->number} {$notice->task->title}",
+            $notice->case !== null => $words->say('case.number', ['number' => (string) $notice->case->number]) .
+                " {$notice->case->title}",
+            default => null,
+        };
+    }
+
+    /** @param Notice $notice with its task and its case, too */
     public static function line(Notice $notice, Words $words): string
     {
         $said = self::of($notice, $words);
 
-        return $notice->task === null ? $said : "№ {$notice->task->number} {$notice->task->title}: {$said}";
+        $of = self::named($notice, $words);
+
+        return $of === null ? $said : "{$of}: {$said}";
     }
 }

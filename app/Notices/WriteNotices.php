@@ -18,7 +18,7 @@ use App\Models\People\Person;
 use OpenBaton\Core\Absence\CoverMoveKind;
 use OpenBaton\Core\Rulebook\SeatName;
 
-/** Tells people what has happened to their tasks by the doing of others, never what they did themselves. */
+/** Tells people what has happened to their tasks and cases by the doing of others, never what they did themselves. */
 final class WriteNotices implements EventConsumer
 {
     public static function name(): string
@@ -120,7 +120,7 @@ final class WriteNotices implements EventConsumer
         ?string $otherId = null,
         ?string $text = null,
     ): NewNotice {
-        return new NewNotice($of->at, $personId, $kind, $of->taskId, $otherId, $text, $of->chain);
+        return new NewNotice($of->at, $personId, $kind, $of->about, $otherId, $text, $of->chain);
     }
 
     /** @return list<NewNotice> */

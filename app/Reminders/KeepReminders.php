@@ -40,7 +40,7 @@ final readonly class KeepReminders implements EventConsumer
             return;
         }
         $ids = array_values(
-            array_unique(array_filter(array_map(static fn(HandedEvent $one): ?string => $one->taskId, $events))),
+            array_unique(array_filter(array_map(static fn(HandedEvent $one): ?string => $one->about->taskId, $events))),
         );
         self::takeBack($ids, $this->moments->workOut($ids, $this->houses->now(), $events[0]->at->getTimestamp()));
     }

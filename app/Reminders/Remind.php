@@ -7,6 +7,7 @@ namespace App\Reminders;
 use App\Bridge\HouseAt;
 use App\Bridge\Houses;
 use App\Bridge\TaskSubjects;
+use App\DomainEvents\About;
 use App\Models\Events\NoticeKind;
 use App\Models\People\Person;
 use App\Models\Reminders\Audience;
@@ -129,7 +130,7 @@ final readonly class Remind
                     $moment->at,
                     $personId,
                     NoticeKind::Reminded,
-                    $task->id,
+                    About::task($task->id),
                     text: $says,
                     channels: $reminder->by(),
                 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reminders;
 
+use App\DomainEvents\About;
 use App\Models\Events\ClockMark;
 use App\Models\Events\NoticeKind;
 use App\Models\House\House;
@@ -50,7 +51,12 @@ final class TellDue
                     foreach ($tasks as $task) {
                         foreach ($task->holderIds() as $personId) {
                             if (!$mutes->includes($personId, $task->id)) {
-                                $told[] = new NewNotice(CarbonImmutable::now(), $personId, $kind, $task->id);
+                                $told[] = new NewNotice(
+                                    CarbonImmutable::now(),
+                                    $personId,
+                                    $kind,
+                                    About::task($task->id),
+                                );
                             }
                         }
                     }

@@ -127,7 +127,7 @@ it('loses nothing that is typed while the connection is lost, nor when the page 
     [$task] = fiveTasks();
     $this->signIn('ayumi');
     $this->visit("/in-hand?task={$task->id}");
-    $this->fill('Say something on this task', 'The valve is cracked.');
+    $this->fill('Say something', 'The valve is cracked.');
     $devtools = new ChromeDevToolsDriver($this->browser);
     $devtools->execute('Network.enable');
     $network = static fn(bool $offline): mixed => $devtools->execute('Network.emulateNetworkConditions', [
@@ -142,11 +142,11 @@ it('loses nothing that is typed while the connection is lost, nor when the page 
     $network(false);
     $this->visit('/in-hand');
     $this->visit("/in-hand?task={$task->id}");
-    expect($this->field('Say something on this task')->getAttribute('value'))->toBe('The valve is cracked.');
+    expect($this->field('Say something')->getAttribute('value'))->toBe('The valve is cracked.');
     $this->press('Say it');
     $this->find("//ul[@aria-label='What was said'][contains(., 'The valve is cracked.')]");
     $this->visit("/in-hand?task={$task->id}");
-    expect($this->field('Say something on this task')->getAttribute('value'))->toBe('');
+    expect($this->field('Say something')->getAttribute('value'))->toBe('');
 });
 
 it('can be done on a telephone: every control is in reach', function (): void {

@@ -29,12 +29,7 @@ const FORMS = [
     ],
     'parts/ActionDialog.tsx' => ['hanneke', '/tasks/{task}', ['More', 'Hand on'], SENDS],
     'parts/EditDialog.tsx' => ['hanneke', '/tasks/{task}', ['More', 'Change it', 'Title := Another title'], SENDS],
-    'task/Said.tsx' => [
-        'hanneke',
-        '/tasks/{task}',
-        ['Say something on this task := Well'],
-        "//button[normalize-space(.)='Say it']",
-    ],
+    'task/Said.tsx' => ['hanneke', '/tasks/{task}', ['Say something := Well'], "//button[normalize-space(.)='Say it']"],
     'parts/LinkedTasks.tsx' => [
         'hanneke',
         '/tasks/{task}',
@@ -128,12 +123,6 @@ const FORMS = [
     'cases/CaseTasks.tsx' => ['hanneke', '/cases/{case}', ["//button[normalize-space(.)='Put a task into it']"], SENDS],
     'cases/EditCase.tsx' => ['hanneke', '/cases/{case}', ['Change it'], SENDS],
     'cases/OpenCase.tsx' => ['hanneke', '/cases', ['Open a case'], SENDS],
-    'Cases/Case.tsx' => [
-        'hanneke',
-        '/cases/{case}',
-        ['Say something about the case := They called'],
-        "//button[normalize-space(.)='Say something']",
-    ],
     'Cases/Tracks.tsx' => ['hanneke', '/tracks', [], "//input[@type='file']"],
     'levelling/StartLevelling.tsx' => ['hanneke', '/levellings', ['Level'], SENDS],
     'guides/GuideForm.tsx' => [

@@ -60,8 +60,15 @@ it(
 
 it('tries every source that sends a form', function (): void {
     $sources = [];
-    foreach (Finder::create()->files()->name('/\.tsx?$/')->notName('use*Sending.ts')
-        ->in(resource_path('js'))->exclude('tests') as $file) {
+    foreach (
+        Finder::create()
+            ->files()
+            ->name('/\.tsx?$/')
+            ->notName('use*Sending.ts')
+            ->in(resource_path('js'))
+            ->exclude('tests')
+        as $file
+    ) {
         if (preg_match('/useForm[<(]|use\w*Sending\(|onError:/', $file->getContents()) === 1) {
             $sources[] = basename($file->getPath()) . '/' . $file->getFilename();
         }

@@ -221,7 +221,7 @@ it('is seen by its owner, its team, whoever has work in it, and leads', function
     expect($sees('tobias'))->toBeTrue();
     // Whoever sees it does not move it.
     deed(House::user('tobias'), $case, 'move', ['to' => 'fitting'])->assertForbidden();
-    deed(House::user('tobias'), $case, 'comment', ['body' => 'They called.'])->assertOk();
+    deed(House::user('tobias'), $case, 'comment', ['body' => 'They called.'])->assertRedirect();
     expect($case->refresh()->comments_count)->toBe(1);
 });
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Absences\AbsenceTerms;
 use App\Absences\AskAbsence;
 use App\Access\Actor;
+use App\DomainEvents\About;
 use App\Models\Absences\Absence;
 use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
@@ -56,7 +57,13 @@ it('tells one thing of one change, the weightiest', function (): void {
 it('tells one thing of one change where its events come in two pieces', function (): void {
     $chain = strtolower((string) Str::ulid());
     $tell = fn(NoticeKind $kind) => KeepNotices::keep([
-        new NewNotice(now()->toImmutable(), House::person('femi')->id, $kind, $this->task->id, chain: $chain),
+        new NewNotice(
+            now()->toImmutable(),
+            House::person('femi')->id,
+            $kind,
+            About::task($this->task->id),
+            chain: $chain,
+        ),
     ]);
     $tell(NoticeKind::Commented);
     $tell(NoticeKind::Mentioned);

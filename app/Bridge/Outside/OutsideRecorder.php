@@ -7,6 +7,7 @@ namespace App\Bridge\Outside;
 use App\Bridge\LockedHouse;
 use App\DomainEvents\EventLog;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
+use OpenBaton\Core\Subject\Subject;
 
 /**
  * Records an effect on what is no task, within the transaction of its decision.
@@ -18,6 +19,6 @@ interface OutsideRecorder
     /** @return class-string<TEffect> */
     public static function records(): string;
 
-    /** @param TEffect $effect of a decision on the task */
-    public function record(ReachesOutside $effect, string $taskId, LockedHouse $locked, EventLog $events): void;
+    /** @param TEffect $effect of a decision on the subject */
+    public function record(ReachesOutside $effect, Subject $of, LockedHouse $locked, EventLog $events): void;
 }

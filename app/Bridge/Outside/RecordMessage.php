@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge\Outside;
 
 use App\Bridge\LockedHouse;
+use App\DomainEvents\About;
 use App\DomainEvents\EventLog;
 use App\DomainEvents\MessagePrepared as Prepared;
 use App\Models\People\Team;
@@ -12,6 +13,7 @@ use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Message\RecipientKind;
 use OpenBaton\Core\Subject\Effect\MessagePrepared;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
+use OpenBaton\Core\Subject\Subject;
 
 /** @implements OutsideRecorder<MessagePrepared> */
 final class RecordMessage implements OutsideRecorder
@@ -21,7 +23,7 @@ final class RecordMessage implements OutsideRecorder
         return MessagePrepared::class;
     }
 
-    public function record(ReachesOutside $effect, string $taskId, LockedHouse $locked, EventLog $events): void
+    public function record(ReachesOutside $effect, Subject $of, LockedHouse $locked, EventLog $events): void
     {
         $house = $locked->house->snapshot;
         $recipients = array_map(
@@ -35,6 +37,10 @@ final class RecordMessage implements OutsideRecorder
             ),
             $effect->draft->recipients,
         );
-        $events->add($taskId, null, new Prepared($effect->draft->for($recipients), $locked->house->state->versionId));
+        $events->add(
+            About::subject($of),
+            null,
+            new Prepared($effect->draft->for($recipients), $locked->house->state->versionId),
+        );
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Customers\Customer;
 use App\Models\House\House;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
+use OpenBaton\Core\Subject\Subject;
 
 /** @implements OutsideRecorder<OwnerGiven> */
 final class RecordOwner implements OutsideRecorder
@@ -19,7 +20,7 @@ final class RecordOwner implements OutsideRecorder
         return OwnerGiven::class;
     }
 
-    public function record(ReachesOutside $effect, string $taskId, LockedHouse $locked, EventLog $events): void
+    public function record(ReachesOutside $effect, Subject $of, LockedHouse $locked, EventLog $events): void
     {
         Customer::query()
             ->whereKey($effect->customerId)

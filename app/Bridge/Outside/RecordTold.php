@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Bridge\Outside;
 
 use App\Bridge\LockedHouse;
+use App\DomainEvents\About;
 use App\DomainEvents\EventLog;
 use App\DomainEvents\PeopleTold;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
 use OpenBaton\Core\Subject\Effect\Told;
+use OpenBaton\Core\Subject\Subject;
 
 /** @implements OutsideRecorder<Told> */
 final class RecordTold implements OutsideRecorder
@@ -18,8 +20,12 @@ final class RecordTold implements OutsideRecorder
         return Told::class;
     }
 
-    public function record(ReachesOutside $effect, string $taskId, LockedHouse $locked, EventLog $events): void
+    public function record(ReachesOutside $effect, Subject $of, LockedHouse $locked, EventLog $events): void
     {
-        $events->add($taskId, null, new PeopleTold($locked->house->snapshot->idsOf($effect->people), $effect->text));
+        $events->add(
+            About::subject($of),
+            null,
+            new PeopleTold($locked->house->snapshot->idsOf($effect->people), $effect->text),
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Events;
 
+use App\Models\Cases\CustomerCase;
 use App\Models\Concerns\BootsByName;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
@@ -55,6 +56,12 @@ final class Notice extends Model
     public function task(): BelongsTo
     {
         return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<CustomerCase, $this> */
+    public function case(): BelongsTo
+    {
+        return $this->belongsTo(CustomerCase::class);
     }
 
     /** @return BelongsTo<Person, $this> */

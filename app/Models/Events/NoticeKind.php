@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Events;
 
-/** What somebody is told of a task. */
+/** What somebody is told of a task or a case. */
 enum NoticeKind: string
 {
     /** It came to them. */

@@ -85,6 +85,11 @@ final readonly class CaseSubject extends Subject
         return SeatName::Owner;
     }
 
+    public static function seats(): array
+    {
+        return [SeatName::Owner];
+    }
+
     public function isOpen(): bool
     {
         return !$this->stays->isClosed();

@@ -52,6 +52,9 @@ abstract readonly class Subject
     /** Whose it is, whoever else there may be. */
     abstract public static function mainSeat(): SeatName;
 
+    /** @return list<SeatName> all that it has */
+    abstract public static function seats(): array;
+
     /** @param array<string, mixed> $changes by property */
     abstract public function with(array $changes): static;
 
@@ -97,6 +100,12 @@ abstract readonly class Subject
     public function holderIds(): array
     {
         return $this->holderId === null ? [] : [$this->holderId];
+    }
+
+    /** In whose place whoever is in a seat is there. */
+    public function coveringOf(SeatName $seat): ?Covering
+    {
+        return $this->covering;
     }
 
     public function occupant(SeatName $seat): ?string

@@ -114,6 +114,11 @@ final readonly class TaskSubject extends Subject
         return SeatName::Holder;
     }
 
+    public static function seats(): array
+    {
+        return SeatName::OF_TASK;
+    }
+
     public function isOpen(): bool
     {
         return $this->status->isOpen();

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import type { NoticeLine } from '@props/Tasks/NoticeLine';
 import { useFormats } from '@/lib/format';
-import { inOneGo } from '@/lib/notices';
+import { inOneGo, numberOf } from '@/lib/notices';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 
@@ -51,7 +51,7 @@ function Group({ group, onTask }: { group: NoticeLine[]; onTask: (id: string) =>
     if (first === undefined) return null;
     const said = (
         <span className="block text-xs text-ink2">
-            {first.taskId !== null && <>{first.said}, </>}
+            {first.number !== null && <>{first.said}, </>}
             {formats.moment(first.at)}
         </span>
     );
@@ -83,18 +83,11 @@ function Group({ group, onTask }: { group: NoticeLine[]; onTask: (id: string) =>
 
 function Of({ notice, onTask }: { notice: NoticeLine; onTask: (id: string) => void }) {
     const { taskId } = notice;
-    return taskId === null ? (
-        <button
-            type="button"
-            className="text-start text-sky underline"
-            onClick={() => router.post(`/news/${notice.id}/open`)}
-        >
-            {notice.said}
-        </button>
-    ) : (
+    const open = () => (taskId === null ? router.post(`/news/${notice.id}/open`) : onTask(taskId));
+    return (
         <>
-            <button type="button" className="text-sky underline" onClick={() => onTask(taskId)}>
-                № {notice.number}
+            <button type="button" className="text-start text-sky underline" onClick={open}>
+                {numberOf(notice) ?? notice.said}
             </button>{' '}
             {notice.title}
         </>

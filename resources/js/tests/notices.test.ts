@@ -7,6 +7,7 @@ const notice = (id: string, said: string, time: string): NoticeLine => ({
     at: `2026-03-02T${time}Z`,
     said,
     taskId: `task-${id}`,
+    caseId: null,
     number: 1,
     title: 'Horn',
     read: false,

@@ -12,6 +12,7 @@ use App\Http\Viewer;
 use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\HandoffCause;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
@@ -125,11 +126,11 @@ final class CaseDeedController
         );
     }
 
-    public function comment(CustomerCase $case, CommentOnCaseRequest $request): JsonResponse
+    public function comment(CustomerCase $case, CommentOnCaseRequest $request): RedirectResponse
     {
-        Gate::authorize('comment', $case);
+        $this->change->comment($case, $request->body(), $request->mentions(), $this->viewer->actor());
 
-        return self::done($this->change->comment($case, $request->body(), $this->viewer->actor()));
+        return back();
     }
 
     public function watch(CustomerCase $case, Request $request): JsonResponse

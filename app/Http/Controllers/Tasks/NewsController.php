@@ -47,6 +47,9 @@ final class NewsController
         if ($row->seen_at === null) {
             $row->update(['seen_at' => CarbonImmutable::now()]);
         }
+        if ($row->link === null && $row->case_id !== null) {
+            return redirect("/cases/{$row->case_id}");
+        }
         if ($row->link !== null || $row->task_id === null) {
             return redirect($row->link ?? '/in-hand');
         }

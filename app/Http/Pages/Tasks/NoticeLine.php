@@ -6,6 +6,7 @@ namespace App\Http\Pages\Tasks;
 
 use App\Http\Pages\Moment;
 use App\Http\Viewer;
+use App\Models\Cases\CustomerCase;
 use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
 use App\Models\People\Person;
@@ -29,17 +30,15 @@ final class NoticeLine
         return self::unseen($person)->count();
     }
 
-    /** @return Builder<Notice> without that a task came to them once it is no longer theirs to do */
+    /** @return Builder<Notice> without that a task or a case came to them once it is no longer theirs */
     private static function unseen(Person $person): Builder
     {
-        return Notice::query()
-            ->unseen()
-            ->where('person_id', $person->id)
-            ->where(
-                static fn(Builder $some): Builder => $some
-                    ->where('kind', '<>', NoticeKind::Routed)
-                    ->orWhereIn('task_id', Task::query()->open()->heldBy($person->id)->select('id')),
-            );
+        return Notice::query()->unseen()->where('person_id', $person->id)->where(
+            static fn(Builder $some): Builder => $some
+                ->where('kind', '<>', NoticeKind::Routed)
+                ->orWhereIn('task_id', Task::query()->open()->heldBy($person->id)->select('id'))
+                ->orWhereIn('case_id', CustomerCase::query()->open()->where('owner_id', $person->id)->select('id')),
+        );
     }
 
     /**
@@ -56,7 +55,7 @@ final class NoticeLine
 
         return array_values(
             $query
-                ->with(['task:id,number,title', 'other'])
+                ->with(['task:id,number,title', 'case:id,number,title', 'other'])
                 ->orderByDesc('id')
                 ->limit($most)
                 ->get()
@@ -67,8 +66,9 @@ final class NoticeLine
                         'said' => NoticeText::of($notice, $viewer->words()->words),
                         'read' => $notice->seen_at !== null,
                         'taskId' => $notice->task_id,
-                        'number' => $notice->task?->number,
-                        'title' => $notice->task?->title,
+                        'caseId' => $notice->case_id,
+                        'number' => ($notice->task ?? $notice->case)?->number,
+                        'title' => ($notice->task ?? $notice->case)?->title,
                     ],
                 )
                 ->all(),

@@ -4,8 +4,9 @@ export type NoticeLine = {
     at: string;
     said: string;
     read: boolean;
-    /** null, with number and title: it is of no task */
+    /** one of the two at the most; neither: it has no number and no title */
     taskId: string | null;
+    caseId: string | null;
     number: number | null;
     title: string | null;
 };

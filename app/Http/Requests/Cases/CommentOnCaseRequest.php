@@ -4,29 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Cases;
 
-use App\Http\Requests\InputRequest;
-use OpenBaton\Core\Document\TextLimits;
+use App\Http\Requests\SpeakRequest;
+use App\Models\Cases\CustomerCase;
+use LogicException;
 
-/** Something that is said on a case. */
-final class CommentOnCaseRequest extends InputRequest
+/** What somebody says on a case, and to whom. */
+final class CommentOnCaseRequest extends SpeakRequest
 {
-    /** @return array<string, list<mixed>> */
-    public function rules(): array
+    protected function on(): CustomerCase
     {
-        return ['body' => ['required', 'string', 'max:' . TextLimits::PROSE]];
+        $case = $this->route('case');
+
+        return $case instanceof CustomerCase ? $case : throw new LogicException('The route has no case.');
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
+    protected function unseen(): string
     {
-        return [
-            'body.required' => 'Say something.',
-            'body.max' => 'A comment has at most :max characters; put more into a file.',
-        ];
-    }
-
-    public function body(): string
-    {
-        return $this->line('body');
+        return '{person} does not see this case. Whoever owns it, or a lead, can speak to them.';
     }
 }

@@ -4,87 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Tasks;
 
-use App\Http\Requests\Intake\TaskRequest;
-use App\Models\People\Person;
-use App\Words\Words;
-use Illuminate\Contracts\Validation\Validator;
-use OpenBaton\Core\Document\TextLimits;
+use App\Http\Requests\SpeakRequest;
+use App\Models\Tasks\Task;
+use LogicException;
 
 /** What somebody says on a task, and to whom. */
-final class CommentRequest extends TaskRequest
+final class CommentRequest extends SpeakRequest
 {
-    public function authorize(): bool
+    protected function on(): Task
     {
-        return $this->user()?->can('comment', $this->task()) === true;
+        $task = $this->route('task');
+
+        return $task instanceof Task ? $task : throw new LogicException('The route has no task.');
     }
 
-    /** @return array<string, list<mixed>> */
-    public function rules(): array
+    protected function unseen(): string
     {
-        return [
-            'body' => ['required', 'string', 'max:' . TextLimits::PROSE],
-            'mentions' => ['array', 'max:20'],
-            'mentions.*' => ['string', 'exists:people,slug'],
-        ];
-    }
-
-    /**
-     * Who is spoken to watches the task from then on, and so sees it: those who do not are let in by whoever may change
-     * it.
-     */
-    public function withValidator(Validator $validator): void
-    {
-        $validator->after(function (Validator $validator): void {
-            if ($this->user()?->can('edit', $this->task()) === true) {
-                return;
-            }
-            foreach (
-                Person::query()
-                    ->with('user')
-                    ->whereIn('slug', array_filter((array) $this->input('mentions', []), is_string(...)))
-                    ->get()
-                as $person
-            ) {
-                if ($person->user?->setRelation('person', $person)->can('view', $this->task()) !== true) {
-                    $validator
-                        ->errors()
-                        ->add(
-                            'mentions',
-                            app(Words::class)->sentence(
-                                '{person} does not see this task. Whoever has it, or a lead, can speak to them.',
-                                ['person' => $person->name],
-                            ),
-                        );
-                }
-            }
-        });
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'body.required' => 'Say something.',
-            'body.max' => 'A comment has at most :max characters; put more into a file.',
-            'mentions.*' => 'There is no such person.',
-        ];
-    }
-
-    public function body(): string
-    {
-        return trim($this->string('body')->toString());
-    }
-
-    /** @return list<string> people who are spoken to, by slug */
-    public function mentions(): array
-    {
-        return array_values(
-            Person::query()
-                ->whereIn('slug', (array) $this->input('mentions', []))
-                ->orderBy('slug')
-                ->get('slug')
-                ->map(static fn(Person $one): string => $one->slug)
-                ->all(),
-        );
+        return '{person} does not see this task. Whoever has it, or a lead, can speak to them.';
     }
 }

@@ -1,8 +1,6 @@
-import { Head, Link, router } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
 import type { CaseFacts, CasePageProps } from '@props/Cases/CaseView';
 import { useState, type ReactNode } from 'react';
-import { ask } from '@/lib/ask';
-import { useSending } from '@/lib/useSending';
 import { say } from '@/lib/words';
 import { CloseDialog, GiveDialog, MoveDialog, ReopenDialog } from '@/parts/cases/CaseDialogs';
 import { Deeds, Facts, type Opened } from '@/parts/cases/CaseHead';
@@ -11,7 +9,7 @@ import { EditCase } from '@/parts/cases/EditCase';
 import { Missing } from '@/parts/cases/Missing';
 import { StageLine } from '@/parts/cases/StageLine';
 import { History } from '@/parts/History';
-import { Button } from '@/ui/Button';
+import { Say } from '@/parts/task/Said';
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
     return (
@@ -66,41 +64,6 @@ function Known({ fields }: Pick<CasePageProps, 'fields'>) {
                 ))}
             </dl>
         </Part>
-    );
-}
-
-/** Something is said on it. */
-function Speak({ of }: { of: CaseFacts }) {
-    const { busy, wrong, send } = useSending((fault) => fault.pointer.replace('/', ''));
-    const [body, setBody] = useState('');
-    const sendIt = (): void =>
-        void send(async () => {
-            await ask('POST', `/cases/${of.id}/comment`, JSON.stringify({ body }));
-        }).then((done) => {
-            if (!done) return;
-            setBody('');
-            router.reload();
-        });
-    return (
-        <form
-            className="mb-3 space-y-2"
-            onSubmit={(event) => {
-                event.preventDefault();
-                sendIt();
-            }}
-        >
-            <textarea
-                className="entry min-h-16 w-full"
-                aria-label={say('case.said_label')}
-                aria-invalid={wrong.body !== undefined}
-                value={body}
-                onChange={(event) => setBody(event.target.value)}
-            />
-            {wrong.body !== undefined && <p className="text-brick">{wrong.body}</p>}
-            <Button type="submit" disabled={busy}>
-                {say('case.say')}
-            </Button>
-        </form>
     );
 }
 
@@ -161,7 +124,7 @@ export default function Case(page: CasePageProps) {
                         <Known fields={fields} />
                     </div>
                     <Part title={say('case.happened')}>
-                        <Speak of={of} />
+                        <Say id={of.id} at={`/cases/${of.id}`} />
                         <History of={`/cases/${of.id}`} latest={history} />
                     </Part>
                 </div>

@@ -2,6 +2,7 @@ import { Head, Link, router } from '@inertiajs/react';
 import type { NewsPageProps } from '@props/Tasks/NewsPage';
 import type { NoticeLine } from '@props/Tasks/NoticeLine';
 import { useFormats } from '@/lib/format';
+import { numberOf } from '@/lib/notices';
 import { say } from '@/lib/words';
 import { NewsChoice, NewsObliged } from '@/parts/NewsChoice';
 import { Button } from '@/ui/Button';
@@ -9,6 +10,7 @@ import { Button } from '@/ui/Button';
 /** One thing that somebody was told; its task is opened by it, and it is read then. */
 function Item({ notice }: { notice: NoticeLine }) {
     const formats = useFormats();
+    const of = numberOf(notice);
     return (
         <li className="flex flex-wrap items-baseline gap-x-3 border-t border-line px-4 py-2">
             <span className="w-14 text-xs text-plum">{notice.read ? '' : say('news.new')}</span>
@@ -17,11 +19,11 @@ function Item({ notice }: { notice: NoticeLine }) {
                 className={`min-w-0 flex-1 text-start ${notice.read ? '' : 'font-semibold'}`}
                 onClick={() => router.post(`/news/${notice.id}/open`)}
             >
-                {notice.number === null ? (
+                {of === null ? (
                     <span className="text-sky underline">{notice.said}</span>
                 ) : (
                     <>
-                        <span className="text-sky underline">№ {notice.number}</span> {notice.title}
+                        <span className="text-sky underline">{of}</span> {notice.title}
                         <span className="block font-normal text-ink2">{notice.said}</span>
                     </>
                 )}

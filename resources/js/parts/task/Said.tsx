@@ -1,6 +1,5 @@
 import { useForm } from '@inertiajs/react';
 import type { HistoryEntry } from '@props/Tasks/TaskHistory';
-import type { TaskView } from '@props/Tasks/TaskView';
 import { useFormats } from '@/lib/format';
 import { keep, keptText, useKeptKey } from '@/lib/kept';
 import { sendsOnCtrlEnter } from '@/lib/keys';
@@ -10,13 +9,17 @@ import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { PersonChoice } from '../PersonChoice';
 
-/** A word on the task, spoken to some of the house. */
-export function Say({ task }: { task: TaskView }) {
-    const key = useKeptKey(`${task.id} said`);
+/**
+ * A word on a task or a case, spoken to some of the house.
+ *
+ * @param at its address
+ */
+export function Say({ id, at }: { id: string; at: string }) {
+    const key = useKeptKey(`${id} said`);
     const form = useForm<{ body: string; mentions: string[] }>({ body: keptText(key), mentions: [] });
     const people = usePeople(form.data.body !== '');
     const send = (): void =>
-        form.post(`/tasks/${task.id}/comment`, {
+        form.post(`${at}/comment`, {
             preserveScroll: true,
             onSuccess: unlessRefused(() => {
                 keep(key, '');

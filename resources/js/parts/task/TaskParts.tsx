@@ -58,7 +58,7 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
             )}
             <Part title={say('screen.task_panel.told')}>
                 <Said entries={task.history} />
-                <Say task={task} />
+                <Say id={task.id} at={`/tasks/${task.id}`} />
             </Part>
             <Part title={say('screen.task_panel.files')}>
                 <Files task={task} />
