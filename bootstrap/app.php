@@ -24,6 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
         web: array_map(static fn(string $file): string => __DIR__ . "/../routes/{$file}.php", [
             'web',
             'cases',
+            'approvals',
             'rulebook',
             'reading',
         ]),

@@ -162,7 +162,12 @@ final readonly class ChainRecorder
     private static function isWorthARow(Link $link, ChainResult $chain, array $difference): bool
     {
         // How much needed work of a case is open is told by its tasks.
-        if ($link->change->case() !== null && $link->decision === null && $difference === []) {
+        if (
+            $link->change->case() !== null &&
+            $link->decision === null &&
+            $difference === [] &&
+            $link->change->happened === []
+        ) {
             return false;
         }
         if ($link->causedBy === null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Database\Id;
+use App\Models\Approvals\Approval;
 use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
@@ -92,6 +93,16 @@ final readonly class ChainSurroundings implements Surroundings
         $tasks = Task::query()->with(TaskSubjects::RELATIONS)->where('case_id', $caseId)->open()->orderBy('id')->get();
 
         return $this->subjects->all($tasks, $this->house);
+    }
+
+    public function approvals(string $caseId): array
+    {
+        return ApprovalRows::latest(Approval::query()->where('case_id', $caseId)->get());
+    }
+
+    public function workersIn(string $caseId): array
+    {
+        return DoneTasks::workersIn($caseId, $this->house->snapshot);
     }
 
     public function doneWith(TaskSubject $task): array

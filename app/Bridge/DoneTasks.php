@@ -58,4 +58,18 @@ final class DoneTasks
 
         return $with;
     }
+
+    /** @return list<string> slugs of those who have done tasks in a case */
+    public static function workersIn(string $caseId, Snapshot $house): array
+    {
+        $ids = Task::query()
+            ->where('case_id', $caseId)
+            ->where('status', TaskStatus::Done)
+            ->whereNull('answers')
+            ->distinct()
+            ->pluck('assignee_id')
+            ->all();
+
+        return array_values(array_intersect_key($house->personSlugs, array_flip(array_filter($ids, is_string(...)))));
+    }
 }

@@ -13,6 +13,7 @@ use App\DomainEvents\SeatChanged;
 use App\DomainEvents\SentBack;
 use App\DomainEvents\TaskArrived;
 use App\DomainEvents\TaskChanged;
+use App\DomainEvents\WorkEnded;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Chain\Link;
 use OpenBaton\Core\Document\ChangeFormat;
@@ -49,10 +50,13 @@ final class EventRecorder
 
     public function record(ChainResult $chain): void
     {
-        foreach ($chain->links as $link) {
+        foreach ($chain->links as $number => $link) {
             $of = $link->change->after;
             $about = About::subject($of);
             $this->changed($link, $link->causedBy === null ? null : $chain->links[$link->causedBy]->decision);
+            if ($link->change->before?->isOpen() === true && !$of->isOpen()) {
+                $this->events->add($about, $this->occasion->userId, new WorkEnded());
+            }
             if ($of instanceof TaskSubject) {
                 $this->ofTask($link->change, $about);
             }
@@ -72,7 +76,7 @@ final class EventRecorder
                 $this->sentBack($of);
             }
             if ($link->decision !== null) {
-                $this->decided($link->decision);
+                $this->decided($link->decision, self::madeBy($number, $chain));
             }
         }
         foreach ($this->changed as [$before, $seat, $after, $rule]) {
@@ -161,7 +165,21 @@ final class EventRecorder
         }
     }
 
-    private function decided(Decision $decision): void
+    /** @return list<ChangeSet> what came into being by the decision of a link */
+    private static function madeBy(int $number, ChainResult $chain): array
+    {
+        $made = [];
+        foreach ($chain->links as $link) {
+            if ($link->causedBy === $number && $link->change->isArrival()) {
+                $made[] = $link->change;
+            }
+        }
+
+        return $made;
+    }
+
+    /** @param list<ChangeSet> $made what came into being by it */
+    private function decided(Decision $decision, array $made): void
     {
         $after = $decision->subjectAfter();
         if ($decision->changesSeat()) {
@@ -174,7 +192,7 @@ final class EventRecorder
         }
         foreach ($decision->effects as $effect) {
             if ($effect instanceof ReachesOutside) {
-                OutsideRecorders::of($effect)->record($effect, $after, $this->locked, $this->events);
+                OutsideRecorders::of($effect)->record($effect, $after, $this->locked, $this->events, $made);
             }
         }
     }

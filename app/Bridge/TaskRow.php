@@ -48,6 +48,7 @@ final class TaskRow
             'case_id' => $subject->caseId,
             'case_stage' => $subject->stage,
             'needed' => $subject->needed,
+            'answers' => $subject->answers,
             'due_at' => $moment($subject->dueAt),
             'due_follows' => $subject->dueFollows === null ? null : TaskFormat::writeFollow($subject->dueFollows),
             'text_follows' => $subject->textFollows?->write(),

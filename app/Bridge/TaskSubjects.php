@@ -117,6 +117,7 @@ final readonly class TaskSubjects
             $task->case_id,
             $task->case_stage,
             $task->needed,
+            $task->answers,
         );
     }
 

@@ -16,7 +16,7 @@ use App\Models\Cases\CustomerCase;
 use App\Refusals\CaseMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Chain\CaseTies;
+use OpenBaton\Core\Chain\CaseInChain;
 use OpenBaton\Core\Chain\ChainState;
 use OpenBaton\Core\Flow\CaseAtHand;
 use OpenBaton\Core\Subject\CaseSubject;
@@ -106,11 +106,7 @@ final readonly class EditCase
     {
         $state = new ChainState($this->surroundings($locked));
 
-        return new CaseAtHand(
-            $case,
-            static fn(): array => CaseTies::needed($state, $case->id),
-            $locked->house->router()->facts,
-        );
+        return new CaseAtHand($case, new CaseInChain($state, $case->id), $locked->house->router()->facts);
     }
 
     private function surroundings(LockedHouse $locked): ChainSurroundings

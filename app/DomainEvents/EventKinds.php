@@ -21,6 +21,10 @@ final class EventKinds
         CommentMade::class,
         SentBack::class,
         AbsenceDecided::class,
+        WorkEnded::class,
+        ApprovalBegun::class,
+        ApprovalOver::class,
+        ApproverReminded::class,
     ];
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Notices;
 
 use App\DomainEvents\AbsenceDecided;
+use App\DomainEvents\ApprovalOver;
+use App\DomainEvents\ApproverReminded;
 use App\DomainEvents\CommentMade;
 use App\DomainEvents\EventConsumer;
 use App\DomainEvents\HandedEvent;
@@ -36,6 +38,8 @@ final class WriteNotices implements EventConsumer
             CommentMade::class,
             SentBack::class,
             AbsenceDecided::class,
+            ApprovalOver::class,
+            ApproverReminded::class,
         ];
     }
 
@@ -106,6 +110,18 @@ final class WriteNotices implements EventConsumer
                     chain: $of->chain,
                     link: "/absences/{$event->absenceId}",
                 ),
+            ],
+            $event instanceof ApprovalOver => array_map(
+                static fn(string $id): NewNotice => self::of(
+                    $of,
+                    $id,
+                    NoticeKind::ofApproval($event->outcome),
+                    text: $event->name,
+                ),
+                $event->peopleIds,
+            ),
+            $event instanceof ApproverReminded => [
+                self::of($of, $event->personId, NoticeKind::AnswerWanted, $doer, $event->name),
             ],
             default => [],
         };

@@ -59,6 +59,12 @@ final class TaskPolicy
         return Transitions::of($action)->isFor(self::standings($user, $task));
     }
 
+    /** Whoever holds it, and nobody else: of an approval. */
+    public function answer(User $user, Task $task): bool
+    {
+        return $user->person !== null && in_array($user->person->id, $task->holderIds(), true);
+    }
+
     /** Changing what stands on it. */
     public function edit(User $user, Task $task): bool
     {

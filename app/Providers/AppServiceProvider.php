@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Access\SessionRows;
+use App\Approvals\KeepApprovals;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
 use App\Bridge\TextWords;
@@ -103,7 +104,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app
             ->when(HandOut::class)
             ->needs('$consumers')
-            ->give([WriteNotices::class, PrepareMessages::class, KeepReminders::class]);
+            ->give([WriteNotices::class, PrepareMessages::class, KeepReminders::class, KeepApprovals::class]);
         $this->app
             ->when(ImportKinds::class)
             ->needs('$kinds')

@@ -12,6 +12,7 @@ use App\Bridge\Occasion;
 use App\Bridge\TaskSubjects;
 use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
+use App\Refusals\NotAnswered;
 use App\Refusals\TaskMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -38,6 +39,7 @@ final readonly class EditTask
      * @param int|null $seenRevision the revision that the person looked at; null: whatever it is now
      *
      * @throws TaskMovedOn where it has changed since, or is not in the state for it
+     * @throws NotAnswered where it is done by an answer to an approval
      */
     public function __invoke(
         string $taskId,
@@ -56,6 +58,9 @@ final readonly class EditTask
             $house = $locked->house->snapshot;
             $router = $locked->house->router();
             $before = $this->subjects->of($task, $locked->house);
+            if ($before->answers !== null && $edit->action !== null && Transitions::of($edit->action)->ends()) {
+                throw NotAnswered::byAnAnswer();
+            }
             $after = $router->settled(($edit->change)($before, $house));
             $at = CarbonImmutable::now()->getTimestamp();
             $for = $by->user === null ? null : $this->acting->of($by->user, $task);

@@ -10,7 +10,10 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** The tasks that the case waits for are done by whoever has them. */
 function doNeeded(CustomerCase $case): void
 {
-    foreach ($case->tasks()->where('status', TaskStatus::New)->with('assignee.user')->get() as $task) {
+    foreach (
+        $case->tasks()->where('needed', true)->where('status', TaskStatus::New)->with('assignee.user')->get()
+        as $task
+    ) {
         $user = $task->assignee?->user?->setRelation('person', $task->assignee);
         app(CompleteTask::class)($task, $user, 'Done.');
     }
@@ -31,7 +34,7 @@ it('leads a hire from its enquiry to its end: by a date, past a closed gate, to 
     $this->click("//*[@role='dialog']//button[@type='submit']");
     $this->find("//li[@aria-current='step'][contains(., 'Fitting')]");
     $this->see('Fit Forty clarinets for the browser is not done');
-    expect($case->refresh()->tasks()->count())->toBe(2);
+    expect($case->refresh()->tasks()->count())->toBe(3);
 
     $this->press('Move on to On hire');
     $this->see('You can have it pass all the same, with a reason.');
@@ -41,6 +44,12 @@ it('leads a hire from its enquiry to its end: by a date, past a closed gate, to 
     expect($case->refresh()->stage)->toBe('fitting');
 
     doNeeded($case);
+    // What the lead is asked is answered by one key.
+    $asked = $case->tasks()->whereNotNull('approval_id')->sole();
+    $this->visit("/in-hand?task={$asked->id}");
+    $this->see('To be approved');
+    $this->browser->getKeyboard()->sendKeys('y');
+    $this->until(fn(): bool => $asked->refresh()->completed_at !== null, fn(): string => 'no answer');
     $this->visit("/cases/{$case->id}");
     $this->press('Give it to somebody');
     $this->choose('To whom', 'Rónán Breathnach');

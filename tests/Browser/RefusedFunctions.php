@@ -123,6 +123,9 @@ const FORMS = [
     'cases/CaseTasks.tsx' => ['hanneke', '/cases/{case}', ["//button[normalize-space(.)='Put a task into it']"], SENDS],
     'cases/EditCase.tsx' => ['hanneke', '/cases/{case}', ['Change it'], SENDS],
     'cases/OpenCase.tsx' => ['hanneke', '/cases', ['Open a case'], SENDS],
+    'approvals/Approvals.tsx' => ['hanneke', '/cases/{approved}', [], "//button[normalize-space(.)='Remind them']"],
+    'approvals/AskApproval.tsx' => ['hanneke', '/cases/{case}', ['Ask for an approval'], SENDS],
+    'approvals/Answer.tsx' => ['hanneke', '/in-hand?task={answer}', [], "//button[normalize-space(.)='Yes']"],
     'Cases/Tracks.tsx' => ['hanneke', '/tracks', [], "//input[@type='file']"],
     'levelling/StartLevelling.tsx' => ['hanneke', '/levellings', ['Level'], SENDS],
     'guides/GuideForm.tsx' => [

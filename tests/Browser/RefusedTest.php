@@ -21,6 +21,8 @@ it(
             '{task}' => Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id,
             '{asked}' => Absence::query()->where('status', 'asked')->firstOrFail()->id,
             '{case}' => Cases::ofDemo()->id,
+            '{approved}' => ($answer = Cases::asksLead())->case_id,
+            '{answer}' => $answer->id,
             '{levelling}' => Levellings::workedOut(overloaded: true)->id,
             '{run}' => Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,
             '{message}' => (string) Messages::held(Task::query()->latest('number')->firstOrFail())->id,

@@ -54,6 +54,8 @@ const TAKES = [
     'POST tasks/{task}/claim' => 'claim',
     'POST tasks/{task}/drop' => 'drop',
     'POST tasks/{task}/take-off' => 'leave',
+    'POST tasks/{task}/answer' => 'leave',
+    'POST tasks/{task}/approvals' => 'edit',
 ];
 
 /** @return array<string, string> with what programs do, which takes the same as where people do it */

@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Access\Actor;
+use App\Approvals\AskForApproval;
 use App\Cases\OpenCase;
 use App\Cases\SaveTrack;
+use App\Models\Approvals\Approval;
 use App\Models\Cases\CustomerCase;
 use App\Models\Cases\Track;
 use App\Models\House\CustomField;
 use App\Models\House\House as HouseRow;
 use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TrackFormat;
+use OpenBaton\Core\Flow\ApprovalRule;
 
 /** A track, and cases on it, in the house of the tests. */
 final class Cases
@@ -62,10 +66,44 @@ final class Cases
         return $track->refresh();
     }
 
+    /** An approval that is asked for, by a rule, say. */
+    public static function approval(CustomerCase $case): Approval
+    {
+        return app(
+            AskForApproval::class,
+        )($case, 'Estimate of the demo', ApprovalRule::all(), ['femi'], null, null, Actor::system('test'));
+    }
+
+    /** @param array<string, mixed> $document of the track Hire, published instead of what it was */
+    public static function republish(array $document): void
+    {
+        self::track();
+        $by = Actor::user(House::user('hanneke'));
+        $draft = app(SaveTrack::class)->draft(Node::root($document), $by);
+        app(SaveTrack::class)->publish($draft, $draft->revision, $by);
+        app()->forgetScopedInstances();
+    }
+
     /** One of the demo's that is open, with needed work where there is such a one. */
     public static function ofDemo(): CustomerCase
     {
         return CustomerCase::query()->open()->orderByDesc('open_needed')->orderBy('number')->firstOrFail();
+    }
+
+    /** The task by which the lead of the demo is asked to approve something of a case. */
+    public static function asksLead(): Task
+    {
+        return app(AskForApproval::class)(
+            self::ofDemo(),
+            'Terms of the demo',
+            ApprovalRule::all(),
+            ['hanneke-de-wit'],
+            null,
+            null,
+            Actor::system('test'),
+        )
+            ->tasks()
+            ->sole();
     }
 
     /** @return array<string, string> what stands in addresses, of a case of Callum's */
@@ -77,6 +115,7 @@ final class Cases
             '{case}' => $case->id,
             '{decision}' => (string) Decision::query()->where('case_id', $case->id)->sole()->id,
             '{track}' => 'hire',
+            '{approval}' => self::approval($case)->id,
         ];
     }
 

@@ -65,6 +65,7 @@ final class House
                 'form_label' => $slug === 'bench-repair' ? 'A repair' : null,
             ]);
         }
+        TaskKind::ofApprovals();
         foreach (
             [
                 ['task.family', 'Instrument family', 'one_of', ['brass' => 'Brass', 'strings' => 'Strings'], 'Family'],

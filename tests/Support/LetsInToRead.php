@@ -48,6 +48,12 @@ final class LetsInToRead
             'POST cases/{case}/watch' => [['member', 'whose', 'lead'], ['watches' => true]],
             'POST cases/{case}/tasks' => [LetsIn::WHOSE, ['task' => str_repeat('0', 26), 'needed' => true]],
             'POST cases/{case}/take-out' => [LetsIn::WHOSE, ['task' => str_repeat('0', 26)]],
+            'POST cases/{case}/approvals' => [
+                LetsIn::WHOSE,
+                ['name' => 'Estimate', 'people' => ['femi'], 'way' => 'all'],
+            ],
+            'POST approvals/{approval}/remind' => [LetsIn::WHOSE, []],
+            'POST approvals/{approval}/withdraw' => [LetsIn::WHOSE, []],
             'GET tracks' => [LetsIn::LEADS, []],
             'POST tracks' => [LetsIn::LEADS, []],
             'GET tracks/{track}/export' => [LetsIn::LEADS, []],

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Access\Actor;
+use App\Approvals\AskForApproval;
 use App\Cases\MoveCase;
 use App\Cases\SaveTrack;
+use App\Models\Approvals\Approval;
 use App\Models\Cases\CustomerCase;
 use App\Models\Cases\Track;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use Illuminate\Routing\Route;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Flow\ApprovalRule;
 use OpenBaton\Core\Flow\OpenWork;
 
 /** Cases with which each thing can be done that is done with cases, and what is sent for it. */
@@ -27,6 +30,10 @@ final readonly class RightCaseRequests
     private Task $inside;
 
     private Task $outside;
+
+    private Approval $approval;
+
+    private Task $answer;
 
     public function __construct()
     {
@@ -45,6 +52,16 @@ final readonly class RightCaseRequests
         $this->outside = House::arrive('quote');
         $this->inside = House::arrive('quote');
         $this->inside->update(['case_id' => $this->open->id, 'case_stage' => 'enquiry']);
+        $this->approval = app(AskForApproval::class)(
+            $this->open,
+            'Terms',
+            ApprovalRule::all(),
+            ['hanneke'],
+            null,
+            null,
+            Actor::system('test'),
+        );
+        $this->answer = $this->approval->tasks()->sole();
         app(SaveTrack::class)->draft(
             Node::root(['name' => 'Hire of horns'] + Cases::document()),
             Actor::user(House::user('hanneke')),
@@ -62,6 +79,8 @@ final readonly class RightCaseRequests
             },
             ['cases', 'decision'] => (string) Decision::query()->where('case_id', $this->open->id)->sole()->id,
             ['tracks', 'track'] => 'hire',
+            ['tasks', 'task'] => basename($route->uri()) === 'answer' ? $this->answer->id : null,
+            ['approvals', 'approval'] => $this->approval->id,
             default => null,
         };
     }
@@ -102,6 +121,16 @@ final readonly class RightCaseRequests
             'PUT cases/{case}' => $seen + [
                 'set' => ['title' => 'Seven cellos', 'tags' => ['rush'], 'facts' => ['case.terms' => '2026-03-10']],
             ],
+            'POST cases/{case}/approvals', 'POST tasks/{task}/approvals' => [
+                'name' => 'Estimate',
+                'people' => ['femi', 'tobias'],
+                'way' => 'at_least',
+                'least' => 1,
+                'details' => 'It comes to 900.',
+                'latest' => '2026-03-09T10:00:00Z',
+            ],
+            'POST tasks/{task}/answer' => ['answer' => 'no', 'reason' => 'Too dear.'],
+            'POST approvals/{approval}/withdraw', 'POST approvals/{approval}/remind' => ['reason' => 'Too late.'],
             'POST cases/{case}/tasks' => ['task' => $this->outside->id, 'needed' => true],
             'POST cases/{case}/take-out' => ['task' => $this->inside->id],
             'POST tracks' => Cases::document(),

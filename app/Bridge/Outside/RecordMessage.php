@@ -23,8 +23,13 @@ final class RecordMessage implements OutsideRecorder
         return MessagePrepared::class;
     }
 
-    public function record(ReachesOutside $effect, Subject $of, LockedHouse $locked, EventLog $events): void
-    {
+    public function record(
+        ReachesOutside $effect,
+        Subject $of,
+        LockedHouse $locked,
+        EventLog $events,
+        array $made,
+    ): void {
         $house = $locked->house->snapshot;
         $recipients = array_map(
             static fn(Recipient $one): Recipient => new Recipient(

@@ -20,8 +20,13 @@ final class RecordOwner implements OutsideRecorder
         return OwnerGiven::class;
     }
 
-    public function record(ReachesOutside $effect, Subject $of, LockedHouse $locked, EventLog $events): void
-    {
+    public function record(
+        ReachesOutside $effect,
+        Subject $of,
+        LockedHouse $locked,
+        EventLog $events,
+        array $made,
+    ): void {
         Customer::query()
             ->whereKey($effect->customerId)
             ->update(['owner_id' => $locked->house->snapshot->personIds[$effect->personId]]);

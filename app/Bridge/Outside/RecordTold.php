@@ -20,8 +20,13 @@ final class RecordTold implements OutsideRecorder
         return Told::class;
     }
 
-    public function record(ReachesOutside $effect, Subject $of, LockedHouse $locked, EventLog $events): void
-    {
+    public function record(
+        ReachesOutside $effect,
+        Subject $of,
+        LockedHouse $locked,
+        EventLog $events,
+        array $made,
+    ): void {
         $events->add(
             About::subject($of),
             null,

@@ -11,6 +11,7 @@ use App\Access\InviteUser;
 use App\Access\MakeSignIn;
 use App\Models\Access\Role;
 use App\Models\House\House;
+use App\Models\Tasks\TaskKind;
 use App\People\PersonTerms;
 use App\People\SavePerson;
 use DateTimeZone;
@@ -90,6 +91,7 @@ final class BeginHouse extends Command
         foreach (Role::cases() as $role) {
             RoleRow::findOrCreate($role->value);
         }
+        TaskKind::ofApprovals();
         Audit::record($by, 'house', 'begun', "began the house {$name}", $house);
     }
 

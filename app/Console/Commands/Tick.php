@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Alerts\WatchHouse;
+use App\Approvals\KeepApprovals;
 use App\Bridge\SnapshotSource;
 use App\Clock\FireTimers;
 use App\Clock\PublishPlanned;
@@ -47,6 +48,7 @@ final class Tick extends Command
         SettleAbsences $absences,
         PublishPlanned $publish,
         HandOut $handOut,
+        KeepApprovals $approvals,
         TellDue $tellDue,
         Remind $remind,
         TellNews $tellNews,
@@ -71,6 +73,7 @@ final class Tick extends Command
         $schedules($now->getTimestamp());
         $fire($now);
         $retry($now->getTimestamp());
+        $approvals($now);
         $handOut();
         $tellDue($now);
         $remind($now);

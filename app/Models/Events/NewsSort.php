@@ -35,12 +35,17 @@ enum NewsSort: string
             NoticeKind::Kept
                 => self::Cover,
             NoticeKind::Mentioned => self::Mentioned,
-            NoticeKind::Told => self::Told,
+            NoticeKind::Told,
+            NoticeKind::ApprovalYes,
+            NoticeKind::ApprovalNo,
+            NoticeKind::ApprovalNobody,
+            NoticeKind::ApprovalNoAnswer
+                => self::Told,
             NoticeKind::Commented, NoticeKind::CustomerSaid => self::Commented,
             NoticeKind::SentBack => self::SentBack,
             NoticeKind::DueSoon => self::DueSoon,
             NoticeKind::Late => self::Late,
-            NoticeKind::Reminded => self::Reminded,
+            NoticeKind::Reminded, NoticeKind::AnswerWanted => self::Reminded,
             NoticeKind::AbsenceApproved, NoticeKind::AbsenceDeclined => self::Absence,
             NoticeKind::Alert => self::Alert,
         };

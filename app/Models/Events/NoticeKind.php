@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Events;
 
+use OpenBaton\Core\Flow\ApprovalOutcome;
+
 /** What somebody is told of a task or a case. */
 enum NoticeKind: string
 {
@@ -48,8 +50,25 @@ enum NoticeKind: string
     /** What they asked for, or somebody has put down for them, counts. */
     case AbsenceApproved = 'absence_approved';
     case AbsenceDeclined = 'absence_declined';
+    /** What they asked others to approve is settled: yes, no, for want of people, or of an answer in time. */
+    case ApprovalYes = 'approval_yes';
+    case ApprovalNo = 'approval_no';
+    case ApprovalNobody = 'approval_nobody';
+    case ApprovalNoAnswer = 'approval_no_answer';
+    /** Somebody waits for whether they approve. */
+    case AnswerWanted = 'answer_wanted';
     /** Something in the house needs a lead. */
     case Alert = 'alert';
+
+    public static function ofApproval(ApprovalOutcome $outcome): self
+    {
+        return match ($outcome) {
+            ApprovalOutcome::Yes => self::ApprovalYes,
+            ApprovalOutcome::No => self::ApprovalNo,
+            ApprovalOutcome::Nobody => self::ApprovalNobody,
+            ApprovalOutcome::NoAnswer, ApprovalOutcome::Withdrawn => self::ApprovalNoAnswer,
+        };
+    }
 
     /**
      * Of all that one change brings somebody they are told the weightiest: what was said to them by a rule or a person,

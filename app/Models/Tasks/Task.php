@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Tasks;
 
 use App\Models\Absences\TaskCover;
+use App\Models\Approvals\Approval;
 use App\Models\Cases\CustomerCase;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\CountsNumbers;
@@ -87,6 +88,12 @@ final class Task extends Model
     public function case(): BelongsTo
     {
         return $this->belongsTo(CustomerCase::class, 'case_id');
+    }
+
+    /** @return BelongsTo<Approval, $this> that it wants an answer for */
+    public function approval(): BelongsTo
+    {
+        return $this->belongsTo(Approval::class);
     }
 
     /** @return BelongsTo<Person, $this> */

@@ -7,6 +7,7 @@ namespace App\Models\Tasks;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use OpenBaton\Core\Flow\ApprovalTask;
 
 /** A kind of task, with the effort that it usually takes. */
 final class TaskKind extends Model
@@ -19,4 +20,15 @@ final class TaskKind extends Model
     protected $guarded = [];
 
     protected $casts = ['form_facts' => 'array', 'defaults' => 'array', 'asks' => 'array', 'to_complete' => 'array'];
+
+    private const MINUTES_OF_APPROVALS = 10;
+
+    /** The kind of the tasks of those who are asked whether they approve; there is one in every house. */
+    public static function ofApprovals(): self
+    {
+        return self::query()->firstOrCreate(
+            ['slug' => ApprovalTask::KIND],
+            ['name' => 'Approval', 'usual_minutes' => self::MINUTES_OF_APPROVALS, 'position' => self::query()->count()],
+        );
+    }
 }

@@ -28,9 +28,7 @@ final readonly class CaseTies
         $id = $change->case()->id ?? $change->task()?->caseId;
         $case = $id === null || !$this->router->rulebook->lookups->cases ? null : $state->case($id);
 
-        return $case === null
-            ? null
-            : new CaseAtHand($case, static fn(): array => self::needed($state, $case->id), $this->router->facts);
+        return $case === null ? null : new CaseAtHand($case, new CaseInChain($state, $case->id), $this->router->facts);
     }
 
     /** @return list<NeededTask> the open tasks that are needed in a case */

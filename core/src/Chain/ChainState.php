@@ -36,7 +36,7 @@ final class ChainState
     private ?Cut $cut = null;
     private bool $ended = false;
 
-    public function __construct(private readonly Surroundings $surroundings)
+    public function __construct(public readonly Surroundings $surroundings)
     {
         $this->work = new ChainWork($surroundings);
         $this->rotations = new Rotations();

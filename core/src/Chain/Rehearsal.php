@@ -126,6 +126,16 @@ final class Rehearsal implements Surroundings
         );
     }
 
+    public function approvals(string $caseId): array
+    {
+        return $this->house->approvals($caseId);
+    }
+
+    public function workersIn(string $caseId): array
+    {
+        return $this->house->workersIn($caseId);
+    }
+
     public function doneWith(TaskSubject $task): array
     {
         return DoneTask::with($task, array_reverse($this->tasks()), $this->house->doneWith($task));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Chain;
 
+use OpenBaton\Core\Flow\Approval;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Subject\CaseSubject;
@@ -39,6 +40,12 @@ interface Surroundings
 
     /** @return list<TaskSubject> the open tasks in a case */
     public function ofCase(string $caseId): array;
+
+    /** @return array<array-key, Approval> the latest of each that was asked for on a case, by name */
+    public function approvals(string $caseId): array;
+
+    /** @return list<string> ids of people who have done tasks in a case */
+    public function workersIn(string $caseId): array;
 
     /** @return list<DoneTask> tasks that belong with one and are done, the latest first */
     public function doneWith(TaskSubject $task): array;

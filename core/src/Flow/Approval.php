@@ -12,13 +12,15 @@ final readonly class Approval
 {
     /**
      * @param list<ApprovalPlace> $places in order
-     * @param int|null            $latest instant at which it is over without an answer
+     * @param int                 $askedAt   instant
+     * @param int|null            $latest    instant at which it is over without an answer
      * @param int|null            $settledAt instant
      */
-    private function __construct(
+    public function __construct(
         public ApprovalRule $rule,
         public array $places,
-        public ?int $latest,
+        public int $askedAt,
+        public ?int $latest = null,
         public ?ApprovalOutcome $outcome = null,
         public ?int $settledAt = null,
     ) {}
@@ -44,7 +46,7 @@ final readonly class Approval
             $asked = $by === null ? $asked : [...$asked, $by];
         }
 
-        return (new self($rule, $places, $latest))->settled($at);
+        return (new self($rule, $places, $at, $latest))->settled($at);
     }
 
     public function isSettled(): bool
@@ -76,6 +78,18 @@ final readonly class Approval
         }
 
         return null;
+    }
+
+    /** Whether somebody has given an answer in some place. */
+    public function hasAnswered(string $personId): bool
+    {
+        foreach ($this->places as $place) {
+            if ($place->vote !== null && $place->byId === $personId) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -126,9 +140,40 @@ final readonly class Approval
             : $this;
     }
 
+    /** A place is nobody's any more, as where its task was dropped. */
+    public function vacated(int $place, int $at): self
+    {
+        return $this->isSettled() || !$this->places[$place]->isWaiting()
+            ? $this
+            : $this->with($place, new ApprovalPlace($this->places[$place]->forId, null))->settled($at);
+    }
+
+    /**
+     * With who answers for each of those that wait, as they have come to others since.
+     *
+     * @param array<int, string> $answerers by place
+     */
+    public function answeredBy(array $answerers): self
+    {
+        $places = [];
+        foreach ($this->places as $number => $place) {
+            $places[] =
+                $place->isWaiting() && isset($answerers[$number])
+                    ? new ApprovalPlace($place->forId, $answerers[$number])
+                    : $place;
+        }
+
+        return new self($this->rule, $places, $this->askedAt, $this->latest, $this->outcome, $this->settledAt);
+    }
+
     private function with(int $at, ApprovalPlace $place): self
     {
-        return new self($this->rule, array_values(array_replace($this->places, [$at => $place])), $this->latest);
+        return new self(
+            $this->rule,
+            array_values(array_replace($this->places, [$at => $place])),
+            $this->askedAt,
+            $this->latest,
+        );
     }
 
     private function settled(int $at): self
@@ -140,7 +185,7 @@ final readonly class Approval
 
     private function ended(ApprovalOutcome $outcome, int $at): self
     {
-        return new self($this->rule, $this->places, $this->latest, $outcome, $at);
+        return new self($this->rule, $this->places, $this->askedAt, $this->latest, $outcome, $at);
     }
 
     /** @return ApprovalOutcome|null null: it may still become one or the other */

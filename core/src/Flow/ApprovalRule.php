@@ -11,7 +11,7 @@ final readonly class ApprovalRule
 {
     public const MOST = 50;
 
-    private function __construct(private ?int $least, public bool $inOrder) {}
+    private function __construct(public ?int $least, public bool $inOrder) {}
 
     /** The first yes decides. */
     public static function oneOf(): self

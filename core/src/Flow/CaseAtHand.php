@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Flow;
 
-use Closure;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\Effect\Effect;
@@ -12,18 +11,40 @@ use OpenBaton\Core\Subject\Effect\Effect;
 /** The case that a decision is about, or whose task it is about, as it is by now, with what its gates look at. */
 final readonly class CaseAtHand
 {
-    /** @param Closure(): list<NeededTask> $needed those that are open; asked where a gate is to look at them */
-    public function __construct(public CaseSubject $case, private Closure $needed, private ChangeFacts $facts) {}
+    public function __construct(public CaseSubject $case, private CaseRecords $records, private ChangeFacts $facts) {}
 
     /** As an effect leaves it. */
     public function after(Effect $effect): self
     {
-        return new self($effect->on($this->case), $this->needed, $this->facts);
+        return new self($effect->on($this->case), $this->records, $this->facts);
     }
 
     /** @param int $at instant */
     public function view(int $at): CaseView
     {
-        return new CaseView($this->facts->of(null, $this->case, $at), $this->case->holderId, ($this->needed)());
+        $since = $this->case->stays->current()->enteredAt;
+
+        return new CaseView(
+            $this->facts->of(null, $this->case, $at),
+            $this->case->holderId,
+            $this->records->needed(),
+            array_filter(
+                $this->records->approvals(),
+                static fn(Approval $approval): bool => $approval->askedAt >= $since,
+            ),
+        );
+    }
+
+    /** @return list<string> ids of people who own it, owned it last, or have done something in it */
+    public function workers(): array
+    {
+        return array_values(
+            array_unique(
+                array_filter(
+                    [$this->case->holderId, $this->case->previousHolderId, ...$this->records->workers()],
+                    is_string(...),
+                ),
+            ),
+        );
     }
 }

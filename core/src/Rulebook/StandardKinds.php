@@ -35,6 +35,7 @@ final class StandardKinds
             Event\StageLeft::class,
             Event\OwnerChanges::class,
             Event\CaseCloses::class,
+            Event\ApprovalSettled::class,
         ],
         'pool' => [
             Pool\TeamMembers::class,
@@ -95,6 +96,7 @@ final class StandardKinds
             FollowUp\Tell::class,
             FollowUp\Message::class,
             FollowUp\MoveStage::class,
+            FollowUp\AskApproval::class,
             FollowUp\OpenCase::class,
             FollowUp\CloseCase::class,
             FollowUp\GiveCase::class,

@@ -46,6 +46,7 @@ final readonly class TaskSubject extends Subject
      * @param bool                                              $toHandOn   somebody else should do it
      * @param string|null                                       $stage      of the case in which it was made, by key
      * @param bool                                              $needed     for that stage
+     * @param string|null                                       $answers    the approval that it asks for, by name
      */
     public function __construct(
         string $id,
@@ -84,6 +85,7 @@ final readonly class TaskSubject extends Subject
         public ?string $caseId = null,
         public ?string $stage = null,
         public bool $needed = false,
+        public ?string $answers = null,
     ) {
         parent::__construct(
             $id,

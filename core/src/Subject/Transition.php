@@ -39,6 +39,13 @@ final readonly class Transition
             (!$this->together || $holders > 1);
     }
 
+    /** Whether it leads towards the end of a task, or back from it: what is done by an answer goes no such way. */
+    public function ends(): bool
+    {
+        return $this->action === TaskAction::Reopen ||
+            in_array($this->to, [TaskStatus::InReview, TaskStatus::Done, TaskStatus::Dropped], true);
+    }
+
     /** @param list<Standing> $standings of whoever would do it */
     public function isFor(array $standings): bool
     {

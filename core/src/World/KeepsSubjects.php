@@ -99,6 +99,23 @@ trait KeepsSubjects
         );
     }
 
+    /** A world asks for no approvals: nobody is there to answer them. */
+    public function approvals(string $caseId): array
+    {
+        return [];
+    }
+
+    public function workersIn(string $caseId): array
+    {
+        $workers = [];
+        foreach ($this->tasks as $task) {
+            $done = $task->caseId === $caseId && $task->status === TaskStatus::Done && $task->answers === null;
+            $workers = [...$workers, ...$done ? $task->holderIds() : []];
+        }
+
+        return array_values(array_unique($workers));
+    }
+
     public function doneWith(TaskSubject $task): array
     {
         return DoneTask::with($task, array_reverse($this->tasks), []);

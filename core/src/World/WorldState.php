@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\World;
 
 use LogicException;
+use OpenBaton\Core\Chain\CaseInChain;
 use OpenBaton\Core\Chain\CaseTies;
 use OpenBaton\Core\Chain\Chain;
 use OpenBaton\Core\Chain\ChainResult;
@@ -108,9 +109,9 @@ final class WorldState implements Surroundings
     /** @param int $at instant */
     public function view(CaseSubject $case, int $at): CaseView
     {
-        $needed = fn(): array => CaseTies::needed(new ChainState($this), $case->id);
-
-        return (new CaseAtHand($case, $needed, $this->router->facts))->view($at);
+        return (new CaseAtHand($case, new CaseInChain(new ChainState($this), $case->id), $this->router->facts))->view(
+            $at,
+        );
     }
 
     public function changeSet(

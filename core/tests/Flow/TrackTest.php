@@ -208,6 +208,15 @@ it('waits for criteria to hold, and tells of the first that does not', function 
         ->toEqual([new Missing('criteria_hold', 'task.count', 'oona')]);
 });
 
+it('wants an approval only where its criteria hold', function (): void {
+    $large = new Condition(new Comparison('task.count', 'more_than', 40), Build::context()->fields);
+    $gate = new ApprovalGiven('estimate', $large);
+    expect($gate->missing(caseView(['task.count' => 40]), 'fitting'))
+        ->toBe([])
+        ->and($gate->missing(caseView(['task.count' => 41]), 'fitting'))
+        ->toEqual([new Missing('approval_given', 'estimate')]);
+});
+
 it('keeps the gates of each stage apart', function (): void {
     $closed = hireTrack()->closed('fitting', 'term-end', caseView());
     expect(array_map(static fn(ClosedGate $one): array => [$one->stage, $one->leaving], $closed))->toBe([

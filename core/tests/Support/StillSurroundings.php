@@ -56,6 +56,16 @@ final class StillSurroundings implements Surroundings
         return [];
     }
 
+    public function approvals(string $caseId): array
+    {
+        return [];
+    }
+
+    public function workersIn(string $caseId): array
+    {
+        return [];
+    }
+
     public function doneWith(TaskSubject $task): array
     {
         return [];

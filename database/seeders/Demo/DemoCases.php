@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders\Demo;
 
 use App\Access\Actor;
+use App\Approvals\AnswerApproval;
 use App\Cases\ChangeCase;
 use App\Cases\MoveCase;
 use App\Cases\OpenCase;
@@ -13,10 +14,12 @@ use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use App\Refusals\MoveNotAllowed;
+use App\Refusals\NotAnswered;
 use App\Tasks\CompleteTask;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Flow\OpenWork;
+use OpenBaton\Core\Flow\Vote;
 use OpenBaton\Core\Workload\TaskStatus;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -42,6 +45,7 @@ final class DemoCases
         private readonly OpenCase $open,
         private readonly MoveCase $move,
         private readonly ChangeCase $change,
+        private readonly AnswerApproval $answer,
     ) {
         // Its own, so that what else the demo does stays as it is.
         $this->random = new Randomizer(new Mt19937(2208));
@@ -169,8 +173,27 @@ final class DemoCases
             $user = $task->assignee?->user;
             if ($user !== null && $this->random->getInt(1, 12) > 1) {
                 $user->setRelation('person', $task->assignee);
+                if ($task->approval_id !== null) {
+                    $this->answer($task, $user);
+                    continue;
+                }
                 app(CompleteTask::class)($task, $user, 'Done for the case.', $task->kind?->usual_minutes, anyway: true);
             }
+        }
+    }
+
+    /** Most say yes, and some leave it lying. */
+    private function answer(Task $task, User $by): void
+    {
+        $said = $this->random->getInt(1, 8);
+        try {
+            if ($said > 2) {
+                $this->answer->vote($task, Vote::Yes, null, $by);
+            } elseif ($said === 2) {
+                $this->answer->vote($task, Vote::No, 'More than the instrument is worth.', $by);
+            }
+        } catch (NotAnswered) {
+            // It was settled by others meanwhile, or came to somebody who has worked on it.
         }
     }
 

@@ -50,6 +50,7 @@ final readonly class DemoHouse
                 ),
             ]);
         }
+        TaskKind::ofApprovals();
         foreach (DemoTrade::CHECKLISTS as $slug => [$name, $items]) {
             Checklist::query()->create(['slug' => $slug, 'name' => $name, 'items' => $items]);
         }

@@ -22,6 +22,9 @@ final class DemoTracks
         ['case.collected_by', 'Collected by', 'text', null],
     ];
 
+    /** A repair of which two have to approve. */
+    private const LARGE = ['field' => 'case.estimate', 'op' => 'more_than', 'value' => 400];
+
     private const NEEDED = ['kind' => 'needed_work_done'];
 
     public static function lay(SaveTrack $save, User $lead): void
@@ -80,6 +83,17 @@ final class DemoTracks
                     ],
                 ],
             ],
+            self::asks('hire-quote', 'At Fitting the lead approves the quote', 'hire.fitting', [], 'Quote', [
+                'people' => ['hanneke-de-wit'],
+            ]),
+            self::asks(
+                'large-repair',
+                'A repair over 400 is approved by two',
+                'repair.approval',
+                [self::LARGE],
+                'Estimate',
+                ['people' => ['tobias-lindqvist', 'hanneke-de-wit', 'sunniva-aas'], 'way' => 'at_least', 'least' => 2],
+            ),
             [
                 'id' => 'terms-signed',
                 'name' => 'When the terms are signed, move to On hire',
@@ -115,6 +129,31 @@ final class DemoTracks
         ];
     }
 
+    /**
+     * @param list<array<string, mixed>>                            $if
+     * @param array{people: list<string>, way?: string, least?: int} $of
+     *
+     * @return array<string, mixed> a rule that asks for an approval in a stage
+     */
+    private static function asks(string $id, string $name, string $stage, array $if, string $approval, array $of): array
+    {
+        return [
+            'id' => $id,
+            'name' => $name,
+            'active' => true,
+            'when' => [['kind' => 'stage_becomes', 'stages' => [$stage]]],
+            'if' => ['all' => $if],
+            'then' => [
+                [
+                    'kind' => 'ask_approval',
+                    'approval' => $approval,
+                    'people' => ['kind' => 'people', 'people' => $of['people']],
+                    'within' => 'PT80H',
+                ] + array_diff_key($of, ['people' => true]),
+            ],
+        ];
+    }
+
     /** @return array<string, mixed> */
     private static function hire(): array
     {
@@ -126,7 +165,11 @@ final class DemoTracks
             [
                 self::stage('enquiry', 'Enquiry', 'PT16H'),
                 self::stage('quote', 'Quote', 'PT24H'),
-                self::stage('fitting', 'Fitting', 'PT40H', [self::NEEDED, self::filled('case.terms_signed')]),
+                self::stage('fitting', 'Fitting', 'PT40H', [
+                    self::NEEDED,
+                    self::filled('case.terms_signed'),
+                    ['kind' => 'approval_given', 'approval' => 'Quote'],
+                ]),
                 self::stage('on-hire', 'On hire'),
                 self::stage('term-end', 'Term end', 'PT40H'),
                 self::stage('returned', 'Returned', 'PT24H', [self::NEEDED]),
@@ -145,7 +188,9 @@ final class DemoTracks
             [
                 self::stage('checked-in', 'Checked in', 'PT8H'),
                 self::stage('diagnosis', 'Diagnosis', 'PT24H', [self::filled('case.estimate')]),
-                self::stage('approval', 'Approval', 'PT40H'),
+                self::stage('approval', 'Approval', 'PT40H', [
+                    ['kind' => 'approval_given', 'approval' => 'Estimate', 'only' => self::LARGE],
+                ]),
                 self::stage('on-the-bench', 'On the bench', 'PT80H', [self::NEEDED]),
                 self::stage('quality-check', 'Quality check', 'PT16H', [self::NEEDED]),
                 self::stage('ready', 'Ready', 'PT40H', [self::filled('case.collected_by')]),

@@ -256,6 +256,12 @@ export type Event =
        * @maxItems 500
        */
       outcomes?: [string, ...string[]];
+    }
+  | {
+      kind: "approval_settled";
+      approval?: string;
+      outcome?: "yes" | "no" | "nobody" | "no_answer" | "withdrawn";
+      of?: "task" | "case";
     };
 /**
  * A group, nested at most 32 deep, or a comparison. Money is in units of the house's currency, a duration in ISO 8601.
@@ -549,6 +555,16 @@ export type FollowUp =
       stage: string;
     }
   | {
+      kind: "ask_approval";
+      approval: string;
+      people: Pool;
+      way?: "one_of" | "all" | "at_least" | "in_order";
+      least?: number;
+      details?: string;
+      within?: string;
+      anybody?: boolean;
+    }
+  | {
       kind: "open_case";
       track: string;
       title: string;
@@ -664,6 +680,16 @@ export type FollowUp1 = {
   | {
       kind: "move_stage";
       stage: string;
+    }
+  | {
+      kind: "ask_approval";
+      approval: string;
+      people: Pool;
+      way?: "one_of" | "all" | "at_least" | "in_order";
+      least?: number;
+      details?: string;
+      within?: string;
+      anybody?: boolean;
     }
   | {
       kind: "open_case";

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { ActionDialog } from './ActionDialog';
+import { Answer } from './approvals/Answer';
 import { EditDialog } from './EditDialog';
 import type { Doing } from './task/deeds';
 import { TaskParts } from './task/TaskParts';
@@ -66,6 +67,7 @@ export function TaskPanel({
                 )}
             </header>
             <Buttons task={task} busy={busy} doing={doing} on={place === 'in-hand' ? 'bg-chalk' : 'bg-paper'} />
+            {task.asked !== null && <Answer task={task.id} asked={task.asked} place={place} />}
             <Marked task={task} />
             {task.missing.length > 0 && (
                 <p className="mb-3 border-s-2 border-ochre ps-3">

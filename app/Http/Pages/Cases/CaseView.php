@@ -9,6 +9,7 @@ use App\Bridge\DecisionReader;
 use App\Explain\GateWords;
 use App\Explain\ReasonTrail;
 use App\Fields\Choices;
+use App\Http\Pages\Approvals\ApprovalLines;
 use App\Http\Pages\PersonRef;
 use App\Http\Pages\Tasks\TaskHistory;
 use App\Http\Pages\Tasks\TaskLine;
@@ -36,6 +37,7 @@ final readonly class CaseView
 
     public function __construct(
         private Viewer $viewer,
+        private ApprovalLines $approvals,
         private CaseSubjects $subjects,
         private TasksInSight $sight,
         private TaskHistory $history,
@@ -52,7 +54,7 @@ final readonly class CaseView
         $needed = $case->tasks()->open()->where('needed', true)->orderBy('id')->get();
         $hand = new CaseAtHand(
             $subject,
-            fn(): array => $this->needed($needed),
+            new CaseInView($case->id, $this->needed($needed), $house),
             $this->viewer->house()->router()->facts,
         );
         $titles = $needed->map(static fn(Task $one): string => $one->title)->all();
@@ -67,6 +69,7 @@ final readonly class CaseView
                 $case->below->map(static fn(CustomerCase $one): array => CaseLine::of($one, $house, []))->all(),
             ),
             'fields' => $this->fields($subject),
+            'approvals' => $this->approvals->ofCase($case),
             'history' => $this->history->page($case),
             'people' => Choices::people($house->roster),
             'outcomes' => Choices::of($track->outcomes),
@@ -148,11 +151,14 @@ final readonly class CaseView
             ];
     }
 
-    /** @return list<array{stage: string, tasks: list<array<string, mixed>>}> by the stage in which they were made */
+    /**
+     * @return list<array{stage: string, tasks: list<array<string, mixed>>}> by the stage in which they were made, but for
+     *     those of whoever is asked to approve
+     */
     private function tasks(CustomerCase $case, Track $track): array
     {
         $rows = $this->sight
-            ->of($this->viewer->user(), Task::query()->where('case_id', $case->id))
+            ->of($this->viewer->user(), Task::query()->where('case_id', $case->id)->whereNull('approval_id'))
             ->with(['kind', 'customer', 'assignee'])
             ->orderByRaw('completed_at IS NOT NULL')
             ->orderByDesc('arrived_at')

@@ -1,3 +1,4 @@
+import type { ApprovalLine } from '../Approvals/ApprovalLine';
 import type { PersonRef } from '../PersonRef';
 import type { EntryField, EntryValue } from '../Intake/NewTaskPage';
 import type { Option } from '../Rules/Vocabulary';
@@ -44,6 +45,7 @@ export type CasePageProps = {
     tasks: { stage: string; tasks: CaseTask[] }[];
     below: CaseLine[];
     fields: CaseField[];
+    approvals: ApprovalLine[];
     history: HistoryPage;
     people: Option[];
     outcomes: Option[];

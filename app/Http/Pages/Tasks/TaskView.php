@@ -7,6 +7,7 @@ namespace App\Http\Pages\Tasks;
 use App\Bridge\DecisionReader;
 use App\Bridge\TaskSubjects;
 use App\Explain\ReasonTrail;
+use App\Http\Pages\Approvals\ApprovalLines;
 use App\Http\Pages\Guides\TaskGuides;
 use App\Http\Pages\Messages\MessageView;
 use App\Http\Pages\Moment;
@@ -36,6 +37,7 @@ final readonly class TaskView
 
     public function __construct(
         private Viewer $viewer,
+        private ApprovalLines $approvals,
         private DecisionReader $decisions,
         private TaskHistory $history,
         private TaskNext $next,
@@ -84,6 +86,8 @@ final readonly class TaskView
                 'guides' => $this->guides->of($task),
                 'contact' => $this->viewer->user()->can('viewContact', $task) ? $task->contact : null,
                 'case' => TaskCase::of($task, $this->viewer),
+                'asked' => $this->approvals->asked($task),
+                'approvals' => $this->approvals->ofTask($task),
                 'place' => $task->customer?->place?->name,
                 'source' => $words->value('task.source', $task->source->value),
                 'facts' => $this->facts($task),
@@ -156,6 +160,7 @@ final readonly class TaskView
             $may[$transition->action->value] =
                 $transition->fits($task->status, $task->holders()) &&
                 $transition->isFor($standings) &&
+                ($task->approval_id === null || !$transition->ends()) &&
                 self::isAsWanted($task, $transition->action);
         }
 

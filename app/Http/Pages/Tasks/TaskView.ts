@@ -1,3 +1,4 @@
+import type { ApprovalLine, AskedApproval } from '../Approvals/ApprovalLine';
 import type { TaskReminders } from '../Reminders/RemindersPage';
 import type { TaskFiles } from './TaskFiles';
 import type { HandoffLine } from './HandoffLine';
@@ -85,9 +86,12 @@ export type Trail = {
 export type TaskView = TaskLine & {
     description: string | null;
     kindSlug: string;
-    /** how it is done, as it stands now */
     /** needed: for the stage of it in which the task was made */
     case: { id: string; number: number; title: string; stage: string; needed: boolean } | null;
+    /** what is to be answered by it; null: it is no answer */
+    asked: AskedApproval | null;
+    approvals: ApprovalLine[];
+    /** how it is done, as it stands now */
     guides: TaskGuide[];
     contact: string | null;
     place: string | null;

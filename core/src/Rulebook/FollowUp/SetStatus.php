@@ -36,7 +36,8 @@ final readonly class SetStatus implements TaskOnly, FollowUp
             return null;
         }
 
-        return Transitions::leads($task->status, $this->status)
+        return Transitions::leads($task->status, $this->status) &&
+            ($task->answers === null || $this->status->wantsHolder())
             ? new StatusSet($this->status)
             : new StatusImpossible($this->status);
     }

@@ -2,6 +2,7 @@ import { Head, Link } from '@inertiajs/react';
 import type { CaseFacts, CasePageProps } from '@props/Cases/CaseView';
 import { useState, type ReactNode } from 'react';
 import { say } from '@/lib/words';
+import { Approvals } from '@/parts/approvals/Approvals';
 import { CloseDialog, GiveDialog, MoveDialog, ReopenDialog } from '@/parts/cases/CaseDialogs';
 import { Deeds, Facts, type Opened } from '@/parts/cases/CaseHead';
 import { CaseTasks } from '@/parts/cases/CaseTasks';
@@ -98,7 +99,7 @@ function Opening({ open, page, onClose }: { open: Opened | null; page: CasePageP
 
 /** A case whole: where it is, what it waits for, what is done in it, what has happened. */
 export default function Case(page: CasePageProps) {
-    const { case: of, stages, refused, tasks, below, fields, history } = page;
+    const { case: of, stages, refused, tasks, approvals, below, fields, history } = page;
     const [open, setOpen] = useState<Opened | null>(null);
     return (
         <>
@@ -120,6 +121,13 @@ export default function Case(page: CasePageProps) {
                     <div className="min-w-0 space-y-4">
                         <Waits of={of} stages={stages} refused={refused} />
                         <CaseTasks of={of} tasks={tasks} />
+                        <Part title={say('approval.title')}>
+                            <Approvals
+                                approvals={approvals}
+                                at={`/cases/${of.id}`}
+                                mayAsk={of.may.edit && of.closedAt === null}
+                            />
+                        </Part>
                         <Below below={below} />
                         <Known fields={fields} />
                     </div>

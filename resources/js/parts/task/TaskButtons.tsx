@@ -10,7 +10,7 @@ type ButtonsProps = { task: TaskView; busy: boolean; doing: Doing; on: 'bg-chalk
 
 /** The one or two that are likeliest as buttons, with those that rules put there; the rest in a menu. */
 export function Buttons({ task, busy, doing, on }: ButtonsProps) {
-    const [shown, rest] = atHand(deedsOf(task, doing));
+    const [shown, rest] = atHand(deedsOf(task, doing), task.asked?.mine === true);
     return (
         <div className={`sticky top-0 z-10 flex flex-wrap gap-2 py-3 ${on}`}>
             {shown.map((deed, index) => (

@@ -2,6 +2,7 @@ import { Link } from '@inertiajs/react';
 import type { TaskView } from '@props/Tasks/TaskView';
 import type { ReactNode } from 'react';
 import { say } from '@/lib/words';
+import { Approvals } from '../approvals/Approvals';
 import { HandoffLog } from '../HandoffLog';
 import { History } from '../History';
 import { LinkedTasks } from '../LinkedTasks';
@@ -54,6 +55,15 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
                 <Part title={say('outbox.ready')}>
                     <Messages messages={task.messages} keys={keys} />
                     {task.writing.length > 0 && <WriteMessage task={task} />}
+                </Part>
+            )}
+            {task.asked === null && (task.approvals.length > 0 || task.may.edit) && (
+                <Part title={say('approval.title')}>
+                    <Approvals
+                        approvals={task.approvals}
+                        at={`/tasks/${task.id}`}
+                        mayAsk={task.may.edit && !['done', 'dropped'].includes(task.status)}
+                    />
                 </Part>
             )}
             <Part title={say('screen.task_panel.told')}>

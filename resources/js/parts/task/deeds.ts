@@ -109,9 +109,14 @@ export function deedsOf(task: TaskView, doing: Doing): Deed[] {
     return [...deeds.filter((one) => !one.grave), ...rest.filter((one): one is Deed => one !== null), ...last];
 }
 
-/** How many stand there as buttons of their own; nobody can take an unplaced task further but by giving it. */
-export function atHand(deeds: Deed[]): [Deed[], Deed[]] {
+/**
+ * How many stand there as buttons of their own; nobody can take an unplaced task further but by giving it.
+ *
+ * @param answered it is done by an answer, which has its own buttons
+ */
+export function atHand(deeds: Deed[], answered = false): [Deed[], Deed[]] {
     const first = deeds.filter((one) => !['edit', 'watch', 'time'].includes(one.code) && one.grave !== true);
+    if (answered) return [[], deeds];
     const shown = first.slice(0, 2);
     return [shown, deeds.filter((one) => !shown.includes(one))];
 }

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Access\User;
+use App\Models\Approvals\Approval;
+
+/** Who reminds of an approval and takes it back: whoever asked for it, and whoever may change what it is about. */
+final class ApprovalPolicy
+{
+    public function change(User $user, Approval $approval): bool
+    {
+        return $user->leads() ||
+            $approval->asked_by === $user->id ||
+            $user->can('edit', $approval->task ?? $approval->case);
+    }
+}
