@@ -17,11 +17,12 @@ require_once __DIR__ . '/RefusedFunctions.php';
 it(
     'says of each form what was refused, also what the form has no entry for, and keeps what is typed',
     function (): void {
+        $answer = Cases::asksLead();
         $ids = [
             '{task}' => Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id,
             '{asked}' => Absence::query()->where('status', 'asked')->firstOrFail()->id,
             '{case}' => Cases::ofDemo()->id,
-            '{approved}' => ($answer = Cases::asksLead())->case_id,
+            '{approved}' => $answer->case_id,
             '{answer}' => $answer->id,
             '{levelling}' => Levellings::workedOut(overloaded: true)->id,
             '{run}' => Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,

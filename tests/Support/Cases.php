@@ -15,6 +15,7 @@ use App\Models\House\CustomField;
 use App\Models\House\House as HouseRow;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
+use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TrackFormat;
 use OpenBaton\Core\Flow\ApprovalRule;
@@ -84,17 +85,25 @@ final class Cases
         app()->forgetScopedInstances();
     }
 
-    /** One of the demo's that is open, with needed work where there is such a one. */
+    /** One of the demo's that is open and that the lead does not watch, with needed work where there is such a one. */
     public static function ofDemo(): CustomerCase
     {
-        return CustomerCase::query()->open()->orderByDesc('open_needed')->orderBy('number')->firstOrFail();
+        return CustomerCase::query()
+            ->open()
+            ->whereDoesntHave(
+                'watchers',
+                static fn(Builder $people): Builder => $people->where('slug', 'hanneke-de-wit'),
+            )
+            ->orderByDesc('open_needed')
+            ->orderBy('number')
+            ->firstOrFail();
     }
 
     /** The task by which the lead of the demo is asked to approve something of a case. */
     public static function asksLead(): Task
     {
         return app(AskForApproval::class)(
-            self::ofDemo(),
+            CustomerCase::query()->open()->whereKeyNot(self::ofDemo()->id)->orderBy('number')->firstOrFail(),
             'Terms of the demo',
             ApprovalRule::all(),
             ['hanneke-de-wit'],

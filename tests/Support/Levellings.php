@@ -28,7 +28,7 @@ final class Levellings
                 'assignee_id' => House::person('oona-varga')->id,
                 'due_at' => $due,
                 'starts_at' => null,
-                'estimate_minutes' => 120,
+                'estimate_minutes' => 300,
             ]);
     }
 
