@@ -37,14 +37,19 @@ final readonly class MoveCovered
     /** Tasks under one lock. */
     public const PIECE = 50;
 
-    public function __construct(private Houses $houses, private TaskSubjects $subjects, private ChangeRunner $runner) {}
+    public function __construct(
+        private Houses $houses,
+        private TaskSubjects $subjects,
+        private ChangeRunner $runner,
+        private MoveCoveredCases $cases,
+    ) {}
 
     /**
      * @param list<string> $people slugs of those whose work is looked at, in order
      * @param int          $at     instant
      * @param bool         $moved  the absence of the first is at another time than before
      *
-     * @return int how many tasks have moved
+     * @return int how many tasks and cases have moved
      */
     public function __invoke(array $people, Actor $by, int $at, bool $moved = false): int
     {
@@ -73,6 +78,7 @@ final readonly class MoveCovered
                 // What stays with somebody who is away by now is theirs from now on.
                 array_push($people, ...$piece->keepers);
             } while ($moves !== []);
+            $count += ($this->cases)($person, $by, $at);
             $done[$person] = true;
         }
 
@@ -155,7 +161,7 @@ final readonly class MoveCovered
             ->findMany(array_map(static fn(CoverMove $move): string => $move->after->id, $moves));
     }
 
-    private static function moved(CoverMove $move, Snapshot $house): WorkCovered
+    public static function moved(CoverMove $move, Snapshot $house): WorkCovered
     {
         return new WorkCovered(
             $move->kind,

@@ -79,6 +79,7 @@ final readonly class CaseRecorder
                         'absence' => $case->covering->absenceId,
                         'via' => $case->covering->via,
                     ],
+            'covering_for_id' => $house->idOf($case->covering?->forId),
             'creator_id' => $house->idOf($case->creatorId),
             'parent_id' => $case->parentId,
             'facts' => $this->facts($case, (array) $row->facts),

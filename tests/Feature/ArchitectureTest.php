@@ -95,6 +95,7 @@ it('runs chains and records them in one place', function (): void {
     expect(filesWith('/\bChainRecorder\b/'))->toBe(['app/Bridge/ChainRecorder', 'app/Bridge/ChangeRunner']);
     expect(filesWith('/\bChangeRunner\b/'))->toBe([
         'app/Absences/MoveCovered',
+        'app/Absences/MoveCoveredCases',
         'app/Approvals/CarryOn',
         'app/Bridge/ChangeRunner',
         'app/Cases/EditCase',

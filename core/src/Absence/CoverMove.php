@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Absence;
 
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\TaskSubject;
+use OpenBaton\Core\Subject\Subject;
 
 /** A task that passes, comes back or stays because somebody goes or returns. */
 final readonly class CoverMove
@@ -15,7 +15,7 @@ final readonly class CoverMove
         public CoverMoveKind $kind,
         public string $forId,
         public SeatName $seat,
-        public TaskSubject $before,
-        public TaskSubject $after,
+        public Subject $before,
+        public Subject $after,
     ) {}
 }

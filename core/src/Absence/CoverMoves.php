@@ -19,12 +19,12 @@ use OpenBaton\Core\Workload\PersonWork;
  */
 final readonly class CoverMoves
 {
-    private SubstituteFinder $finder;
+    private SeatCover $seats;
 
     /** @param array<array-key, true> $early ids of absences whose work was handed over before their begin */
-    public function __construct(private Roster $roster, private ChangeFacts $facts, private array $early = [])
+    public function __construct(private Roster $roster, ChangeFacts $facts, array $early = [])
     {
-        $this->finder = new SubstituteFinder($roster);
+        $this->seats = new SeatCover($roster, $facts, $early);
     }
 
     /**
@@ -45,7 +45,7 @@ final readonly class CoverMoves
         array $set = [],
         bool $moved = false,
     ): array {
-        $absence = $this->inForce($personId, $now);
+        $absence = $this->seats->absenceOf($personId, $now);
         $held = $absence === null ? null : HeldWork::of($absence, $this->roster, $work, $now);
         $moves = [];
         foreach ($tasks as $task) {
@@ -53,7 +53,7 @@ final readonly class CoverMoves
                 $move = $this->move($task, $seat, $personId, $held, $now, $set, $moved);
                 if ($move !== null) {
                     $moves[] = $move;
-                    $task = $move->after;
+                    $task = $task->seated($seat, $move->after->occupant($seat), $move->after->coveringOf($seat));
                 }
             }
         }
@@ -88,22 +88,6 @@ final readonly class CoverMoves
         return array_map(strval(...), array_slice(array_keys($found), 1));
     }
 
-    /** The absence on account of which work of somebody passes now; null: none. */
-    private function inForce(string $personId, int $now): ?Absence
-    {
-        $running = $this->roster->absenceOf($personId, $now);
-        if ($running !== null) {
-            return $running;
-        }
-        foreach ($this->roster->absencesOf($personId) as $absence) {
-            if (isset($this->early[$absence->id]) && $now < $absence->span->to) {
-                return $absence;
-            }
-        }
-
-        return null;
-    }
-
     /** @param array<array-key, string|null> $set */
     private function move(
         TaskSubject $task,
@@ -124,8 +108,8 @@ final readonly class CoverMoves
 
             return $has ? $this->pass($task, $seat, $personId, $held, $now, $set) : null;
         }
-        if ($this->inForce($covering->forId, $now) === null) {
-            return $this->end($task, $seat, $covering);
+        if ($this->seats->absenceOf($covering->forId, $now) === null) {
+            return $this->seats->end($task, $seat, $covering);
         }
         $goneBack =
             $moved &&
@@ -135,10 +119,10 @@ final readonly class CoverMoves
             !array_key_exists($task->id, $set) &&
             !in_array($personId, $task->beside($seat), true);
         if ($goneBack && $held?->reason($task, $seat)->passes() === false) {
-            return $this->seat(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null);
+            return $this->seats->move(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null);
         }
 
-        return $this->passOn($task, $seat, $occupant, $covering, $now);
+        return $this->seats->passOn($task, $seat, $occupant, $covering, $now);
     }
 
     /** @param array<array-key, string|null> $set */
@@ -150,101 +134,14 @@ final readonly class CoverMoves
         int $now,
         array $set,
     ): ?CoverMove {
-        $absence = $this->inForce($personId, $now);
         $byHand = array_key_exists($task->id, $set);
-        if ($absence === null || ($byHand ? $set[$task->id] === null : !$held->reason($task, $seat)->passes())) {
+        if ($byHand ? $set[$task->id] === null : !$held->reason($task, $seat)->passes()) {
             return null;
         }
         $toId =
-            $this->firstPresent(array_filter([$set[$task->id] ?? null]), $now) ??
-            $this->find($personId, $task, $seat, $now);
+            $this->seats->firstPresent(array_filter([$set[$task->id] ?? null]), $now) ??
+            $this->seats->find($personId, $task, $seat, $now);
 
-        return $toId === null
-            ? null
-            : $this->seat(
-                CoverMoveKind::Passes,
-                $task,
-                $seat,
-                $personId,
-                $toId,
-                new Covering($personId, $absence->id, held: true),
-            );
-    }
-
-    private function passOn(
-        TaskSubject $task,
-        SeatName $seat,
-        string $occupant,
-        Covering $covering,
-        int $now,
-    ): ?CoverMove {
-        $back = in_array($occupant, $covering->touchedBy, true)
-            ? null
-            : $this->firstPresent(array_values(array_diff($covering->via, $task->beside($seat))), $now);
-        if ($back !== null) {
-            $again = $covering->backWith($back);
-
-            return $this->seat(CoverMoveKind::PassesOn, $task, $seat, $covering->forId, $back, $again);
-        }
-        $toId = $this->inForce($occupant, $now) === null ? null : $this->find($covering->forId, $task, $seat, $now);
-
-        return $toId === null || $toId === $occupant
-            ? null
-            : $this->seat(
-                CoverMoveKind::PassesOn,
-                $task,
-                $seat,
-                $covering->forId,
-                $toId,
-                $covering->passedOnBy($occupant),
-            );
-    }
-
-    /** Whoever was away is back. */
-    private function end(TaskSubject $task, SeatName $seat, Covering $covering): CoverMove
-    {
-        $policy = $this->roster->absence($covering->forId, $covering->absenceId)->handBack ?? HandBackPolicy::Untouched;
-        $comesBack = match ($policy) {
-            HandBackPolicy::Untouched => $covering->touchedBy === [],
-            HandBackPolicy::Unfinished => true,
-            HandBackPolicy::Nothing => false,
-        };
-
-        // Whoever has come to the other seat meanwhile does not get this one too.
-        return $comesBack && !in_array($covering->forId, $task->beside($seat), true)
-            ? $this->seat(CoverMoveKind::ComesBack, $task, $seat, $covering->forId, $covering->forId, null)
-            : $this->seat(CoverMoveKind::Stays, $task, $seat, $covering->forId, $task->occupant($seat), null);
-    }
-
-    private function seat(
-        CoverMoveKind $kind,
-        TaskSubject $task,
-        SeatName $seat,
-        string $forId,
-        ?string $toId,
-        ?Covering $covering,
-    ): CoverMove {
-        return new CoverMove($kind, $forId, $seat, $task, $task->seated($seat, $toId, $covering));
-    }
-
-    /** @param list<string> $personIds */
-    private function firstPresent(array $personIds, int $now): ?string
-    {
-        foreach ($personIds as $id) {
-            if ($this->inForce($id, $now) === null) {
-                return $id;
-            }
-        }
-
-        return null;
-    }
-
-    /** Who answers for somebody now, or will when they go. */
-    private function find(string $personId, TaskSubject $task, SeatName $seat, int $now): ?string
-    {
-        $at = max($now, $this->inForce($personId, $now)->span->from ?? $now);
-        $cover = $this->finder->find($personId, $at, $this->facts->of($task, $task, $at), $task->beside($seat));
-
-        return $cover->isSubstitute() ? $cover->personId : null;
+        return $this->seats->passTo($toId, $task, $seat, $personId, $now);
     }
 }

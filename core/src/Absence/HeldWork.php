@@ -70,6 +70,12 @@ final readonly class HeldWork
         };
     }
 
+    /** Whether cases that they own pass: such have no date by which they would have to. */
+    public function passesCases(): bool
+    {
+        return $this->missed && $this->policy !== HeldPolicy::Nothing;
+    }
+
     /** Whether somebody has it together with them who is there when they go. */
     private function isHeldByOthers(TaskSubject $task, SeatName $seat): bool
     {

@@ -73,6 +73,9 @@ final readonly class CoverPage
             'plan' => fn(): ?array => $absence === null
                 ? null
                 : (new CoverPlanView($viewer))->of($this->plans->of($absence, $set)),
+            'cases' => fn(): array => $absence === null
+                ? []
+                : (new CoverPlanView($viewer))->cases($this->plans->cases($absence)),
             'named' => fn(): array => $absence === null ? [] : $this->named->during($absence, $now),
             'conflicts' => fn(): array => $absence === null ? [] : $this->absences->conflicts($absence),
             'span' =>

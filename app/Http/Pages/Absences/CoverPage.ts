@@ -1,5 +1,5 @@
 import type { AbsenceLine } from './AbsencesPage';
-import type { CoverMention, CoverPlan } from './CoverPlan';
+import type { CoverCase, CoverMention, CoverPlan } from './CoverPlan';
 import type { Option } from '../Rules/Vocabulary';
 
 export type CoverPageProps = {
@@ -9,6 +9,8 @@ export type CoverPageProps = {
     asked: { person: string; first: string; last: string; held: string; substitutes: string[] } | null;
     /** null: it is not said yet who, or when */
     plan: CoverPlan | null;
+    /** that they own */
+    cases: CoverCase[];
     named: CoverMention[];
     /** what stands against it, a sentence each */
     conflicts: string[];

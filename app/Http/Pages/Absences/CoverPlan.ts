@@ -16,6 +16,16 @@ export type CoverPlanLine = {
     warnings: string[];
 };
 
+/** A case that they own. */
+export type CoverCase = {
+    id: string;
+    number: number;
+    title: string;
+    stage: string;
+    /** who answers for it; null: it stays with them */
+    to: PersonRef | null;
+};
+
 export type CoverLoadDay = {
     date: string;
     working: boolean;

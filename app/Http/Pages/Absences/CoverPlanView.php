@@ -7,6 +7,7 @@ namespace App\Http\Pages\Absences;
 use App\Http\Pages\ObjectionWords;
 use App\Http\Pages\Tasks\TaskLine;
 use App\Http\Viewer;
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Absence\CoverLine;
 use OpenBaton\Core\Absence\CoverPlan;
@@ -39,6 +40,29 @@ final readonly class CoverPlanView
             ),
             'gaps' => count($plan->gaps()),
         ];
+    }
+
+    /**
+     * @param list<array{CustomerCase, string|null}> $cases with who answers for them, by slug
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function cases(array $cases): array
+    {
+        $house = $this->viewer->snapshot();
+
+        return array_map(
+            fn(array $one): array => [
+                'id' => $one[0]->id,
+                'number' => (int) $one[0]->number,
+                'title' => $one[0]->title,
+                'stage' =>
+                    $house->tracks[$house->trackSlugs[$one[0]->track_id] ?? '']?->stageName($one[0]->stage) ??
+                    $one[0]->stage,
+                'to' => $one[1] === null ? null : $this->person($one[1]),
+            ],
+            $cases,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { DecideDialog } from '@/parts/absence/DecideDialog';
+import { PlanCases } from '@/parts/absence/PlanCases';
 import { PlanLines } from '@/parts/absence/PlanLines';
 import { PlanLoads } from '@/parts/absence/PlanLoads';
 import { WhatIf } from '@/parts/absence/WhatIf';
@@ -133,6 +134,7 @@ export default function Cover({
     absence,
     asked,
     plan,
+    cases,
     named,
     conflicts,
     span,
@@ -194,6 +196,12 @@ export default function Cover({
                             </details>
                         )}
                     </section>
+                    {cases.length > 0 && (
+                        <section aria-label={say('cover.cases')} className="box">
+                            <h2 className="px-4 pt-3 pb-1 font-semibold">{say('cover.cases')}</h2>
+                            <PlanCases cases={cases} />
+                        </section>
+                    )}
                     {plan.loads.length > 0 && (
                         <section aria-label={say('cover.loads')} className="box">
                             <h2 className="px-4 pt-3 pb-1 font-semibold">{say('cover.loads')}</h2>
