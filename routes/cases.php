@@ -24,6 +24,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('cases/{case}/take-out', [CaseTaskController::class, 'takeOut']);
     Route::get('tracks', [TrackController::class, 'index']);
     Route::post('tracks', [TrackController::class, 'store']);
+    Route::get('tracks/{track:slug}/river', [TrackController::class, 'river']);
     Route::get('tracks/{track:slug}/export', [TrackController::class, 'export']);
     Route::post('tracks/{track:slug}/publish', [TrackController::class, 'publish']);
     Route::post('tracks/{track:slug}/discard', [TrackController::class, 'discard']);

@@ -20,6 +20,12 @@ final readonly class CaseFilter
     /** Longer in its stage than the track says it should be; with a move that was refused. */
     public const WAITS = ['late', 'refused'];
 
+    /** Of those that have left the stage in the last weeks: which way. */
+    public const MOVED = ['on', 'back'];
+
+    /** How many weeks those are. */
+    public const WEEKS = 4;
+
     public const SORTS = ['number', 'title', 'customer', 'stage', 'since', 'owner', 'opened'];
 
     /** Members of an address, each with what it is where it is not there. */
@@ -32,6 +38,7 @@ final readonly class CaseFilter
         'customer' => '',
         'tag' => '',
         'waits' => '',
+        'moved' => '',
         'sort' => 'since',
         'down' => '',
     ];

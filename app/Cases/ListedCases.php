@@ -21,7 +21,11 @@ final readonly class ListedCases
     /** Customers that are found by their words. */
     private const FOUND = 500;
 
-    public function __construct(private CasesInSight $sight, private SnapshotSource $houses) {}
+    public function __construct(
+        private CasesInSight $sight,
+        private SnapshotSource $houses,
+        private RecentMoves $moves,
+    ) {}
 
     /** @return Builder<CustomerCase> without an order */
     public function of(CaseFilter $filter, User $user): Builder
@@ -36,7 +40,9 @@ final readonly class ListedCases
         if ($filter->get('track') !== '') {
             $cases->where('track_id', array_flip($house->trackSlugs)[$filter->get('track')] ?? null);
         }
-        if ($filter->get('stage') !== '') {
+        if ($filter->get('moved') !== '') {
+            $this->moves->narrow($cases, $filter->get('track'), $filter->get('stage'), $filter->get('moved') === 'on');
+        } elseif ($filter->get('stage') !== '') {
             $cases->where('stage', $filter->get('stage'));
         }
         if ($filter->get('owner') !== '') {
@@ -128,7 +134,7 @@ final readonly class ListedCases
     }
 
     /** @param Builder<CustomerCase> $cases */
-    private function late(Builder $cases): void
+    public function late(Builder $cases): void
     {
         $cases->open()->where(function (Builder $any): void {
             $any->whereKey([]);

@@ -69,8 +69,9 @@ it('gives the pages what their TypeScript types say', function (): void {
         'customer' => 'holms-school',
         'facts' => ['case.terms' => '2026-03-06'],
     ]);
-    deed(House::user('hanneke'), $case, 'comment', ['body' => 'They called.'])->assertOk();
+    deed(House::user('hanneke'), $case, 'comment', ['body' => 'They called.'])->assertRedirect();
     $task = $above->tasks()->sole();
+    $asks = Cases::approval($above)->tasks()->sole();
     app()->forgetScopedInstances();
     expect(
         PropTypes::check('cases', [
@@ -78,6 +79,8 @@ it('gives the pages what their TypeScript types say', function (): void {
             ['CaseView', 'CasePageProps', propsOf($this, 'hanneke', "/cases/{$above->id}")],
             ['CaseView', 'CasePageProps', propsOf($this, 'hanneke', "/cases/{$case->id}")],
             ['TracksPage', 'TracksPageProps', propsOf($this, 'hanneke', '/tracks')],
+            ['RiverPage', 'RiverPageProps', propsOf($this, 'hanneke', '/tracks/hire/river')],
+            ['TaskView', 'TaskView', propsOf($this, 'femi', "/tasks/{$asks->id}")['task']],
             ['TaskView', 'TaskView', propsOf($this, 'hanneke', "/tasks/{$task->id}")['task']],
         ]),
     )->toBe('');

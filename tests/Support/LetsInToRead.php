@@ -56,6 +56,7 @@ final class LetsInToRead
             'POST approvals/{approval}/withdraw' => [LetsIn::WHOSE, []],
             'GET tracks' => [LetsIn::LEADS, []],
             'POST tracks' => [LetsIn::LEADS, []],
+            'GET tracks/{track}/river' => [LetsIn::LEADS, []],
             'GET tracks/{track}/export' => [LetsIn::LEADS, []],
             'POST tracks/{track}/publish' => [LetsIn::LEADS, ['revision' => 9]],
             'POST tracks/{track}/discard' => [LetsIn::LEADS, ['revision' => 9]],

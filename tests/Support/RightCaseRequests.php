@@ -96,6 +96,7 @@ final readonly class RightCaseRequests
                 'track' => 'hire',
                 'stage' => 'enquiry',
                 'owner' => 'ayumi',
+                'moved' => 'on',
                 'state' => 'open',
                 'page' => '1',
             ],

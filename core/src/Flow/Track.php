@@ -56,6 +56,12 @@ final readonly class Track
         return isset($this->places[$key]) ? $this->stages[$this->places[$key]]->name : null;
     }
 
+    /** @return int|null minutes of working time that a case should stand in a stage at most; null: it is not said */
+    public function targetOf(string $stage): ?int
+    {
+        return isset($this->places[$stage]) ? $this->stages[$this->places[$stage]]->target : null;
+    }
+
     public function has(string $stage): bool
     {
         return isset($this->places[$stage]);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Cases;
 
 use App\Cases\SaveTrack;
 use App\Documents\RulebookFile;
+use App\Http\Pages\Cases\RiverPage;
 use App\Http\Pages\Cases\TracksPage;
 use App\Http\Requests\Whole;
 use App\Http\Viewer;
@@ -71,5 +72,13 @@ final class TrackController
         $request->validate(['revision' => ['required', new Whole(0)]]);
 
         return $request->integer('revision');
+    }
+
+    public function river(Track $track, Viewer $viewer, RiverPage $page): Response
+    {
+        Gate::authorize('shape', House::class);
+        $published = $viewer->snapshot()->tracks[$track->slug] ?? abort(404);
+
+        return Inertia::render('Cases/River', $page->props($published));
     }
 }

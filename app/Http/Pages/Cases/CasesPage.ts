@@ -2,7 +2,10 @@ import type { Option } from '../Rules/Vocabulary';
 import type { CaseLine } from './CaseLine';
 
 export type CaseListQuery = Partial<
-    Record<'q' | 'state' | 'track' | 'stage' | 'owner' | 'customer' | 'tag' | 'waits' | 'sort' | 'down', string>
+    Record<
+        'q' | 'state' | 'track' | 'stage' | 'owner' | 'customer' | 'tag' | 'waits' | 'moved' | 'sort' | 'down',
+        string
+    >
 >;
 
 export type TrackChoice = Option & { stages: Option[] };

@@ -32,6 +32,7 @@ final class CaseListRequest extends InputRequest
             'customer' => $text,
             'tag' => $text,
             'waits' => ['nullable', Rule::in(CaseFilter::WAITS)],
+            'moved' => ['nullable', Rule::in(CaseFilter::MOVED)],
             'sort' => ['nullable', Rule::in(CaseFilter::SORTS)],
             'down' => ['nullable', Rule::in(['1'])],
             'page' => ['nullable', new Whole(1, 100000)],

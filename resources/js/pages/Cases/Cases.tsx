@@ -4,6 +4,7 @@ import type { CaseListQuery, CasesPageProps } from '@props/Cases/CasesPage';
 import { useMemo, useState } from 'react';
 import { useFormats, type Formats } from '@/lib/format';
 import { say } from '@/lib/words';
+import { CaseFilters } from '@/parts/cases/CaseFilters';
 import { OpenCase } from '@/parts/cases/OpenCase';
 import { PersonName } from '@/parts/PersonMark';
 import { Button } from '@/ui/Button';
@@ -17,104 +18,10 @@ function addressOf(filter: CaseListQuery, page = 1): Record<string, string> {
     return { ...Object.fromEntries(said), ...(page > 1 ? { page: String(page) } : {}) };
 }
 
-function Narrow({
-    label,
-    name,
-    filter,
-    options,
-    onChange,
-}: {
-    label: string;
-    name: keyof CaseListQuery;
-    filter: CaseListQuery;
-    options: { value: string; label: string }[];
-    onChange: (changes: CaseListQuery) => void;
-}) {
-    return (
-        <select
-            className="entry"
-            aria-label={label}
-            value={filter[name] ?? options[0]?.value ?? ''}
-            onChange={(event) => onChange({ [name]: event.target.value })}
-        >
-            {options.map((one) => (
-                <option key={one.value} value={one.value}>
-                    {one.label}
-                </option>
-            ))}
-        </select>
-    );
-}
-
-/** What the list is narrowed by. */
-function Filters({
-    filter,
-    tracks,
-    people,
-    onChange,
-}: Pick<CasesPageProps, 'filter' | 'tracks' | 'people'> & { onChange: (changes: CaseListQuery) => void }) {
-    const [text, setText] = useState(filter.q ?? '');
+/** The name of the stage that it is narrowed to. */
+function stageOf(filter: CaseListQuery, tracks: CasesPageProps['tracks']): string {
     const stages = tracks.find(({ value }) => value === filter.track)?.stages ?? [];
-    const shared = { filter, onChange };
-    return (
-        <form
-            className="flex flex-wrap items-center gap-2"
-            onSubmit={(event) => {
-                event.preventDefault();
-                onChange({ q: text });
-            }}
-        >
-            <input
-                type="search"
-                className="entry min-w-40 flex-1"
-                aria-label={say('case.search')}
-                placeholder={say('case.search')}
-                value={text}
-                onChange={(event) => setText(event.target.value)}
-                onBlur={() => text !== (filter.q ?? '') && onChange({ q: text })}
-            />
-            <Narrow
-                label={say('case.state')}
-                name="state"
-                options={['open', 'closed', 'all'].map((one) => ({ value: one, label: say(`case.states.${one}`) }))}
-                {...shared}
-            />
-            <Narrow
-                label={say('case.track')}
-                name="track"
-                options={[{ value: '', label: say('case.any_track') }, ...tracks]}
-                filter={filter}
-                onChange={(changes) => onChange({ ...changes, stage: '' })}
-            />
-            {stages.length > 0 && (
-                <Narrow
-                    label={say('case.stage_entry')}
-                    name="stage"
-                    options={[{ value: '', label: say('case.any_stage') }, ...stages]}
-                    {...shared}
-                />
-            )}
-            <Narrow
-                label={say('case.owner')}
-                name="owner"
-                options={[
-                    { value: '', label: say('case.any_owner') },
-                    { value: 'nobody', label: say('case.nobody') },
-                    ...people,
-                ]}
-                {...shared}
-            />
-            <Narrow
-                label={say('case.waits')}
-                name="waits"
-                options={[
-                    { value: '', label: say('case.any_waits') },
-                    ...['late', 'refused'].map((one) => ({ value: one, label: say(`case.waits_for.${one}`) })),
-                ]}
-                {...shared}
-            />
-        </form>
-    );
+    return stages.find(({ value }) => value === filter.stage)?.label ?? '';
 }
 
 function Standing({ one, formats }: { one: CaseLine; formats: Formats }) {
@@ -198,6 +105,22 @@ export default function Cases({
                             </Button>
                         </p>
                     )}
+                    {filter.moved !== undefined && (
+                        <p>
+                            {say('river.moved', { way: filter.moved, stage: stageOf(filter, tracks) })}{' '}
+                            <Button look="quiet" onClick={() => go({ moved: '', stage: '' })}>
+                                {say('case.all_of_them')}
+                            </Button>
+                        </p>
+                    )}
+                    {mayLay && tracks[0] !== undefined && (
+                        <Link
+                            href={`/tracks/${filter.track ?? tracks[0].value}/river`}
+                            className="text-sky hover:underline"
+                        >
+                            {say('river.link')}
+                        </Link>
+                    )}
                     {mayLay && (
                         <Link href="/tracks" className="text-sky hover:underline">
                             {say('track.title')}
@@ -213,7 +136,7 @@ export default function Cases({
                     <p className="box p-5">{say('case.no_tracks')}</p>
                 ) : (
                     <>
-                        <Filters filter={filter} tracks={tracks} people={people} onChange={go} />
+                        <CaseFilters filter={filter} tracks={tracks} people={people} onChange={go} />
                         <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={say('case.title')}>
                             <Table
                                 label={say('case.title')}

@@ -17,7 +17,7 @@ function One({ of }: { of: ApprovalLine }) {
         }).then((done) => {
             if (done) then();
         });
-    const colour = of.outcome === 'yes' ? 'text-moss' : of.outcome === null ? 'text-ochre' : 'text-brick';
+    const colour = of.outcome === 'yes' ? 'text-pine' : of.outcome === null ? 'text-ochre' : 'text-brick';
     return (
         <li className="border-t border-line py-2 first:border-0">
             <h3 className="flex flex-wrap gap-x-3 font-semibold">

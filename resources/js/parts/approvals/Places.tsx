@@ -2,7 +2,7 @@ import type { ApprovalLine, ApprovalPlace } from '@props/Approvals/ApprovalLine'
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 
-const COLOURS = { yes: 'text-moss', no: 'text-brick', asked: 'text-ochre', vacant: 'text-brick' } as const;
+const COLOURS = { yes: 'text-pine', no: 'text-brick', asked: 'text-ochre', vacant: 'text-brick' } as const;
 
 function stateOf(place: ApprovalPlace, over: boolean): string {
     if (place.vote !== null) return place.vote;
