@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Cases\CaseController;
 use App\Http\Controllers\Cases\CaseDeedController;
+use App\Http\Controllers\Cases\CaseFileController;
 use App\Http\Controllers\Cases\CaseTaskController;
 use App\Http\Controllers\Cases\TrackController;
 use Illuminate\Support\Facades\Route;
@@ -19,6 +20,9 @@ Route::middleware('auth')->group(static function (): void {
     foreach (['move', 'close', 'reopen', 'give', 'claim', 'comment', 'watch'] as $deed) {
         Route::post("cases/{case}/{$deed}", [CaseDeedController::class, $deed]);
     }
+    Route::get('cases/{case}/files', [CaseFileController::class, 'index']);
+    Route::post('cases/{case}/files', [CaseFileController::class, 'store']);
+    Route::get('cases/{case}/files/{file}', [CaseFileController::class, 'show']);
     Route::put('cases/{case}', [CaseDeedController::class, 'edit']);
     Route::post('cases/{case}/tasks', [CaseTaskController::class, 'put']);
     Route::post('cases/{case}/take-out', [CaseTaskController::class, 'takeOut']);

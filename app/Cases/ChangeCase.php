@@ -83,8 +83,7 @@ final readonly class ChangeCase
     /** @param list<string> $mentions people who are spoken to, by slug; they watch it from then on */
     public function comment(CustomerCase $case, string $body, array $mentions, Actor $by): CustomerCase
     {
-        $own = $by->user?->person !== null && $by->user->person->id === $case->owner_id;
-        $author = $own ? Author::Holder : Author::Anyone;
+        $author = self::authorOn($case, $by);
 
         return ($this->edit)(
             $case->id,
@@ -121,6 +120,14 @@ final readonly class ChangeCase
             ),
             $by,
         );
+    }
+
+    /** As what somebody speaks on a case. */
+    public static function authorOn(CustomerCase $case, Actor $by): Author
+    {
+        $own = $by->user?->person !== null && $by->user->person->id === $case->owner_id;
+
+        return $own ? Author::Holder : Author::Anyone;
     }
 
     public function watch(CustomerCase $case, string $personSlug, bool $watches, Actor $by): CustomerCase

@@ -6,7 +6,7 @@ namespace App\Guides;
 
 use App\Models\Access\User;
 use App\Models\Guides\GuidePicture;
-use App\Tasks\AttachFile;
+use App\Tasks\StoredFile;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -25,7 +25,7 @@ final class KeepPicture
         self::dropUnused($by);
         $picture = new GuidePicture(['user_id' => $by->id, 'type' => (string) $file->getMimeType()]);
         $picture->id = $picture->newUniqueId();
-        $path = $file->storeAs(self::FOLDER, $picture->id, ['disk' => AttachFile::DISK]);
+        $path = $file->storeAs(self::FOLDER, $picture->id, ['disk' => StoredFile::DISK]);
         if ($path === false) {
             throw new RuntimeException('The picture could not be stored.');
         }
@@ -44,7 +44,7 @@ final class KeepPicture
             ->get();
         foreach ($old as $picture) {
             $picture->delete();
-            Storage::disk(AttachFile::DISK)->delete($picture->path);
+            Storage::disk(StoredFile::DISK)->delete($picture->path);
         }
     }
 }

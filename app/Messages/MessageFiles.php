@@ -6,7 +6,7 @@ namespace App\Messages;
 
 use App\Models\Messages\Message;
 use App\Models\Tasks\TaskFile;
-use App\Tasks\AttachFile;
+use App\Tasks\StoredFile;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Storage;
 
@@ -71,6 +71,6 @@ final class MessageFiles
     /** @return string|null its content; null: it is gone */
     public static function content(TaskFile $file): ?string
     {
-        return Storage::disk(AttachFile::DISK)->get($file->path);
+        return Storage::disk(StoredFile::DISK)->get($file->path);
     }
 }

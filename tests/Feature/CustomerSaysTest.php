@@ -9,10 +9,10 @@ use App\Models\House\House as HouseRow;
 use App\Models\Tasks\Comment;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskFile;
-use App\Tasks\AttachFile;
 use App\Tasks\CommentOn;
 use App\Tasks\CompleteTask;
 use App\Tasks\StartTask;
+use App\Tasks\StoredFile;
 use App\Tasks\WaitTask;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -22,7 +22,7 @@ use Tests\Support\House;
 
 beforeEach(function (): void {
     Clock::set('2026-03-02T10:00:00Z');
-    Storage::fake(AttachFile::DISK);
+    Storage::fake(StoredFile::DISK);
     House::open();
     House::publish(House::roundRule(), [
         'id' => 'answers',

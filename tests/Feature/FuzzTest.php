@@ -21,6 +21,8 @@ const NOT_TRIED = [
     'GET calendar/{secret}.ics',
     'POST guides/pictures',
     'POST tasks/{task}/files',
+    'POST cases/{case}/files',
+    'GET cases/{case}/files/{file}',
     'POST tasks/{task}/moments',
     'PUT levellings/{levelling}/moves',
     'POST levellings/{levelling}/apply',

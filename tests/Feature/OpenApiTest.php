@@ -6,7 +6,7 @@ use App\Models\Access\TokenAbility;
 use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskFile;
-use App\Tasks\AttachFile;
+use App\Tasks\StoredFile;
 use Database\Factories\Absences\AbsenceFactory;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
@@ -79,7 +79,7 @@ function callsApi(mixed $test, string $operation, array $headers = [], ?array $b
 
 beforeEach(function (): void {
     Clock::set('2026-03-02T10:00:00Z');
-    Storage::fake(AttachFile::DISK);
+    Storage::fake(StoredFile::DISK);
     House::open();
     House::publish(House::roundRule());
     $this->right = new RightTaskRequests();
@@ -94,7 +94,7 @@ beforeEach(function (): void {
         'path' => 'heron',
         'at' => now(),
     ]);
-    Storage::disk(AttachFile::DISK)->put('heron', 'heron');
+    Storage::disk(StoredFile::DISK)->put('heron', 'heron');
     $this->values = [
         '{file}' => $file->id,
         '{message}' => (string) Messages::held($task)->id,

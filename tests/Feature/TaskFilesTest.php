@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Http\Pages\Tasks\TaskFiles;
 use App\Models\Tasks\TaskChange;
 use App\Models\Tasks\TaskFile;
-use App\Tasks\AttachFile;
+use App\Tasks\StoredFile;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Storage;
 use Tests\Support\House;
 
 beforeEach(function (): void {
-    Storage::fake(AttachFile::DISK);
+    Storage::fake(StoredFile::DISK);
     House::open();
     House::publish(House::roundRule(), [
         'id' => 'file',
@@ -41,7 +41,7 @@ it('is attached, kept under a name of its own, and given back so that nothing in
         ->post("/tasks/{$this->task->id}/files", ['file' => $file])
         ->assertSessionHasNoErrors();
     $row = TaskFile::query()->sole();
-    Storage::disk(AttachFile::DISK)->assertExists($row->path);
+    Storage::disk(StoredFile::DISK)->assertExists($row->path);
     $answer = $this->get("/tasks/{$this->task->id}/files/{$row->id}")->assertOk();
     expect([$row->name, $row->type, $this->task->refresh()->files_count, $this->task->tags])->toBe([
         'valve.png',
@@ -68,7 +68,7 @@ it('refuses what is not taken, with a clear word, and keeps nothing of it', func
         ->assertSessionHasErrors('file');
     expect(session('errors')->first('file'))->toStartWith($said);
     expect(TaskFile::query()->count())->toBe(0);
-    expect(Storage::disk(AttachFile::DISK)->allFiles())->toBe([]);
+    expect(Storage::disk(StoredFile::DISK)->allFiles())->toBe([]);
 })->with([
     'too large' => [
         fn() => UploadedFile::fake()->create('long.pdf', 11_000, 'application/pdf'),
@@ -82,7 +82,7 @@ it('refuses what is not taken, with a clear word, and keeps nothing of it', func
 ]);
 
 it('takes the harm out of names', function (string $given, string $name): void {
-    expect(AttachFile::name($given))->toBe($name);
+    expect(StoredFile::name($given))->toBe($name);
 })->with([
     ['../../etc/passwd.txt', 'passwd.txt'],
     ['C:\\temp\\a.pdf', 'a.pdf'],
@@ -104,7 +104,7 @@ it('leaves no file where the change fails', function (): void {
     $this->actingAs(House::user('ayumi'))
         ->post("/tasks/{$this->task->id}/files", ['file' => UploadedFile::fake()->createWithContent('a.txt', 'words')])
         ->assertStatus(500);
-    expect(Storage::disk(AttachFile::DISK)->allFiles())->toBe([]);
+    expect(Storage::disk(StoredFile::DISK)->allFiles())->toBe([]);
     expect($this->task->refresh()->files_count)->toBe(0);
 });
 
@@ -112,7 +112,7 @@ it('sweeps away what no task has, a week later', function (): void {
     $this->actingAs(House::user('ayumi'))
         ->post("/tasks/{$this->task->id}/files", ['file' => onDisk('valve.png', (string) base64_decode(PNG, true))])
         ->assertSessionHasNoErrors();
-    $disk = Storage::disk(AttachFile::DISK);
+    $disk = Storage::disk(StoredFile::DISK);
     $kept = TaskFile::query()->sole()->path;
     $paths = ['left' => dirname($kept) . '/LEFT', 'elsewhere' => 'ZZ/LEFT', 'recent' => 'ZZ/RECENT'];
     foreach ($paths as $path) {
@@ -127,7 +127,7 @@ it('sweeps away what no task has, a week later', function (): void {
 });
 
 it('sweeps as many files with as few questions', function (): void {
-    $disk = Storage::disk(AttachFile::DISK);
+    $disk = Storage::disk(StoredFile::DISK);
     for ($number = 0; $number < 40; ++$number) {
         $disk->put("ZZ/{$number}", 'x');
         touch($disk->path("ZZ/{$number}"), now()->subDays(8)->getTimestamp());

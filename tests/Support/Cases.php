@@ -15,7 +15,11 @@ use App\Models\House\CustomField;
 use App\Models\House\House as HouseRow;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskFile;
+use App\Tasks\StoredFile;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Storage;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TrackFormat;
 use OpenBaton\Core\Flow\ApprovalRule;
@@ -119,10 +123,19 @@ final class Cases
     public static function ids(): array
     {
         $case = self::open(['owner' => 'callum']);
+        Storage::disk(StoredFile::DISK)->put('cases/test', 'x');
 
         return [
             '{case}' => $case->id,
             '{decision}' => (string) Decision::query()->where('case_id', $case->id)->sole()->id,
+            '{file}' => TaskFile::query()->create([
+                'case_id' => $case->id,
+                'name' => 'terms.pdf',
+                'type' => 'application/pdf',
+                'size' => 1,
+                'path' => 'cases/test',
+                'at' => CarbonImmutable::now(),
+            ])->id,
             '{track}' => 'hire',
             '{approval}' => self::approval($case)->id,
         ];

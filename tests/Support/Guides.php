@@ -9,7 +9,7 @@ use App\Guides\SaveGuide;
 use App\Models\Guides\Guide;
 use App\Models\Guides\GuideAbout;
 use App\Models\Guides\GuidePicture;
-use App\Tasks\AttachFile;
+use App\Tasks\StoredFile;
 use Illuminate\Support\Facades\Storage;
 
 /** Guides that tests begin with. */
@@ -30,7 +30,7 @@ final class Guides
 
     public static function picture(): GuidePicture
     {
-        Storage::disk(AttachFile::DISK)->put('guides/test', 'x');
+        Storage::disk(StoredFile::DISK)->put('guides/test', 'x');
 
         return GuidePicture::query()->create(['type' => 'image/png', 'path' => 'guides/test', 'at' => now()]);
     }

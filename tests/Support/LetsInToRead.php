@@ -45,6 +45,10 @@ final class LetsInToRead
             // It is owned by somebody.
             'POST cases/{case}/claim' => [[], ['revision' => 1]],
             'POST cases/{case}/comment' => [LetsIn::TEAM, ['body' => 'They called.']],
+            'GET cases/{case}/files' => [LetsIn::TEAM, []],
+            // A file is wanted: whoever may not attach one is sent away before.
+            'POST cases/{case}/files' => [LetsIn::TEAM, []],
+            'GET cases/{case}/files/{file}' => [LetsIn::TEAM, []],
             'POST cases/{case}/watch' => [['member', 'whose', 'lead'], ['watches' => true]],
             'POST cases/{case}/tasks' => [LetsIn::WHOSE, ['task' => str_repeat('0', 26), 'needed' => true]],
             'POST cases/{case}/take-out' => [LetsIn::WHOSE, ['task' => str_repeat('0', 26)]],

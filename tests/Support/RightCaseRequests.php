@@ -108,6 +108,7 @@ final readonly class RightCaseRequests
                 'tags' => ['rush'],
                 'facts' => ['case.terms' => '2026-03-09'],
             ],
+            'GET cases/{case}/files' => ['before' => str_repeat('7', 26)],
             'GET cases/{case}/history' => ['before' => '2026-03-02T10:00:00Z'],
             'POST cases/{case}/move' => $seen + ['to' => 'fitting'],
             'POST cases/{case}/close' => $seen + ['outcome' => 'declined', 'open' => 'drop'],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Tasks\TaskFile;
-use App\Tasks\AttachFile;
+use App\Tasks\StoredFile;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
@@ -24,7 +24,7 @@ final class SweepFiles extends Command
 
     public function handle(): int
     {
-        $disk = Storage::disk(AttachFile::DISK);
+        $disk = Storage::disk(StoredFile::DISK);
         $before = CarbonImmutable::now()->subDays(self::KEPT)->getTimestamp();
         $swept = 0;
         /** @var list<string> $folders */

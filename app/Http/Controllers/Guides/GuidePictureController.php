@@ -9,7 +9,7 @@ use App\Http\Requests\Guides\PictureRequest;
 use App\Http\Viewer;
 use App\Models\Guides\Guide;
 use App\Models\Guides\GuidePicture;
-use App\Tasks\AttachFile;
+use App\Tasks\StoredFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
@@ -26,7 +26,7 @@ final class GuidePictureController
     public function show(GuidePicture $picture): StreamedResponse
     {
         Gate::authorize('viewAny', Guide::class);
-        $disk = Storage::disk(AttachFile::DISK);
+        $disk = Storage::disk(StoredFile::DISK);
         abort_unless($disk->exists($picture->path), 404);
 
         return $disk->response($picture->path, $picture->id, [

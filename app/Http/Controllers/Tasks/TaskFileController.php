@@ -11,6 +11,7 @@ use App\Http\Viewer;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskFile;
 use App\Tasks\AttachFile;
+use App\Tasks\StoredFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -50,8 +51,15 @@ final class TaskFileController
     public function show(Task $task, TaskFile $file): StreamedResponse
     {
         Gate::authorize('view', $task);
-        abort_unless($file->task_id === $task->id && Storage::disk(AttachFile::DISK)->exists($file->path), 404);
+        abort_unless($file->task_id === $task->id, 404);
 
-        return Storage::disk(AttachFile::DISK)->download($file->path, $file->name, self::HARMLESS);
+        return self::sent($file);
+    }
+
+    public static function sent(TaskFile $file): StreamedResponse
+    {
+        abort_unless(Storage::disk(StoredFile::DISK)->exists($file->path), 404);
+
+        return Storage::disk(StoredFile::DISK)->download($file->path, $file->name, self::HARMLESS);
     }
 }

@@ -11,6 +11,7 @@ use App\Explain\ReasonTrail;
 use App\Fields\Choices;
 use App\Http\Pages\Approvals\ApprovalLines;
 use App\Http\Pages\PersonRef;
+use App\Http\Pages\Tasks\TaskFiles;
 use App\Http\Pages\Tasks\TaskHistory;
 use App\Http\Pages\Tasks\TaskLine;
 use App\Http\Viewer;
@@ -69,6 +70,7 @@ final readonly class CaseView
                 $case->below->map(static fn(CustomerCase $one): array => CaseLine::of($one, $house, []))->all(),
             ),
             'fields' => $this->fields($subject),
+            'files' => TaskFiles::page($case),
             'approvals' => $this->approvals->ofCase($case),
             'history' => $this->history->page($case),
             'people' => Choices::people($house->roster),

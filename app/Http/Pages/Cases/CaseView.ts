@@ -1,3 +1,4 @@
+import type { TaskFiles } from '../Tasks/TaskFiles';
 import type { ApprovalLine } from '../Approvals/ApprovalLine';
 import type { PersonRef } from '../PersonRef';
 import type { EntryField, EntryValue } from '../Intake/NewTaskPage';
@@ -45,6 +46,7 @@ export type CasePageProps = {
     tasks: { stage: string; tasks: CaseTask[] }[];
     below: CaseLine[];
     fields: CaseField[];
+    files: TaskFiles;
     approvals: ApprovalLine[];
     history: HistoryPage;
     people: Option[];

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Pages\Tasks;
 
 use App\Http\Pages\Moment;
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskFile;
 
-/** The files of a task by pages, the latest first. Its type is TaskFiles.ts. */
+/** The files of a task or a case by pages, the latest first. Its type is TaskFiles.ts. */
 final class TaskFiles
 {
     public const MOST = 20;
@@ -19,9 +20,9 @@ final class TaskFiles
      * @return array{files: list<array<string, mixed>>, earlier: string|null} earlier: the id before which there are
      *     more; null: these are the first
      */
-    public static function page(Task $task, ?string $before = null): array
+    public static function page(Task|CustomerCase $of, ?string $before = null): array
     {
-        $found = $task
+        $found = $of
             ->files()
             ->with('user')
             ->when($before !== null, static fn($query) => $query->where('id', '<', $before))

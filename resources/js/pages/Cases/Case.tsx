@@ -10,6 +10,7 @@ import { EditCase } from '@/parts/cases/EditCase';
 import { Missing } from '@/parts/cases/Missing';
 import { StageLine } from '@/parts/cases/StageLine';
 import { History } from '@/parts/History';
+import { Files } from '@/parts/task/Pieces';
 import { Say } from '@/parts/task/Said';
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
@@ -99,7 +100,7 @@ function Opening({ open, page, onClose }: { open: Opened | null; page: CasePageP
 
 /** A case whole: where it is, what it waits for, what is done in it, what has happened. */
 export default function Case(page: CasePageProps) {
-    const { case: of, stages, refused, tasks, approvals, below, fields, history } = page;
+    const { case: of, stages, refused, tasks, files, approvals, below, fields, history } = page;
     const [open, setOpen] = useState<Opened | null>(null);
     return (
         <>
@@ -127,6 +128,9 @@ export default function Case(page: CasePageProps) {
                                 at={`/cases/${of.id}`}
                                 mayAsk={of.may.edit && of.closedAt === null}
                             />
+                        </Part>
+                        <Part title={say('screen.task_panel.files')}>
+                            <Files at={`/cases/${of.id}`} files={files} mayAttach />
                         </Part>
                         <Below below={below} />
                         <Known fields={fields} />

@@ -72,27 +72,34 @@ function size(bytes: number): string {
 }
 
 /** The latest files, and earlier ones as they are asked for, as long as no newer one has come. */
-function useFiles(task: TaskView): { shown: TaskFileLine[]; earlier: string | null; fetchMore: () => void } {
-    const of = `${task.id} ${task.files.files[0]?.id ?? ''}`;
-    const [more, setMore] = useState<TaskFiles & { of: string }>({ of: '', ...task.files });
-    const { files, earlier } = more.of === of ? more : task.files;
+function useFiles(
+    at: string,
+    latest: TaskFiles,
+): { shown: TaskFileLine[]; earlier: string | null; fetchMore: () => void } {
+    const of = `${at} ${latest.files[0]?.id ?? ''}`;
+    const [more, setMore] = useState<TaskFiles & { of: string }>({ of: '', ...latest });
+    const { files, earlier } = more.of === of ? more : latest;
     const fetchMore = (): void =>
-        void ask<TaskFiles>('GET', `/tasks/${task.id}/files?before=${earlier}`).then((page) =>
+        void ask<TaskFiles>('GET', `${at}/files?before=${earlier}`).then((page) =>
             setMore({ of, files: [...files, ...page.files], earlier: page.earlier }),
         );
     return { shown: files, earlier, fetchMore };
 }
 
-/** Files on the task, and one more. */
-export function Files({ task }: { task: TaskView }) {
+/**
+ * Files on a task or a case, and one more.
+ *
+ * @param at its address
+ */
+export function Files({ at, files, mayAttach }: { at: string; files: TaskFiles; mayAttach: boolean }) {
     const formats = useFormats();
-    const { shown, earlier, fetchMore } = useFiles(task);
+    const { shown, earlier, fetchMore } = useFiles(at, files);
     const entry = useRef<HTMLInputElement>(null);
     const camera = useRef<HTMLInputElement>(null);
     const form = useForm<{ file: File | null }>({ file: null });
     const send = (file: File): void => {
         form.transform(() => ({ file }));
-        form.post(`/tasks/${task.id}/files`, { preserveScroll: true, forceFormData: true });
+        form.post(`${at}/files`, { preserveScroll: true, forceFormData: true });
     };
     return (
         <>
@@ -105,7 +112,7 @@ export function Files({ task }: { task: TaskView }) {
                     >
                         <a
                             className="min-w-0 flex-1 text-sky underline [overflow-wrap:anywhere]"
-                            href={`/tasks/${task.id}/files/${file.id}`}
+                            href={`${at}/files/${file.id}`}
                         >
                             {file.name}
                         </a>
@@ -121,7 +128,7 @@ export function Files({ task }: { task: TaskView }) {
                     {say('screen.task_parts.earlier_files')}
                 </Button>
             )}
-            {task.mayAttach && (
+            {mayAttach && (
                 <p className="relative mt-2 flex items-center gap-3">
                     <input
                         ref={entry}

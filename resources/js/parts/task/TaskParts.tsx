@@ -71,7 +71,7 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
                 <Say id={task.id} at={`/tasks/${task.id}`} />
             </Part>
             <Part title={say('screen.task_panel.files')}>
-                <Files task={task} />
+                <Files at={`/tasks/${task.id}`} files={task.files} mayAttach={task.mayAttach} />
             </Part>
             {(task.links.length > 0 || task.may.edit) && (
                 <Part title={say('screen.task_panel.linked_tasks')}>
