@@ -193,6 +193,8 @@ printf(
 );
 
 require __DIR__ . '/run_lists.php';
+
+require __DIR__ . '/run_cases.php';
 require __DIR__ . '/run_sweeps.php';
 require __DIR__ . '/run_messages.php';
 require __DIR__ . '/run_morning.php';

@@ -144,6 +144,7 @@ final readonly class CaseRecorder
                     'track_id' => $row->track_id,
                     'place' => ++$place,
                     'stage' => $stay->stage,
+                    'came_from' => self::cameFrom($case->stays->all[$number - 1] ?? null, $stay),
                     'entered_at' => Stamp::of($stay->enteredAt),
                     'passed' => $stay->passed === [] ? null : GateFormat::writeClosed($stay->passed),
                     'reason' => $stay->reason,
@@ -151,6 +152,12 @@ final readonly class CaseRecorder
             );
         }
         $row->unsetRelation('lastStay');
+    }
+
+    /** @return string|null the stage from which it was moved; null: it was closed before, or is new */
+    private static function cameFrom(?Stay $before, Stay $stay): ?string
+    {
+        return $before?->leftAt === $stay->enteredAt ? $before->stage : null;
     }
 
     /** @return array{left_at: string|null, minutes: int|null} */

@@ -10,8 +10,6 @@ use App\Models\Cases\CaseStay;
 use App\Models\Cases\CustomerCase;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Flow\Track;
 
 /** How cases have moved on their tracks in the last weeks. */
@@ -40,13 +38,13 @@ final readonly class RecentMoves
                 $to[] = $other->key;
             }
         }
-        $cases->whereIn(
-            'cases.id',
-            $this->moves($this->idOf($track))
-                ->where('before.stage', $stage)
-                ->whereIn('case_stays.stage', $to)
-                ->select('case_stays.case_id'),
-        );
+        // What has moved since then stands where it is since then: fewer to look among.
+        $cases
+            ->where('stage_since', '>=', self::since())
+            ->whereIn(
+                'cases.id',
+                $this->moves($this->idOf($track))->where('came_from', $stage)->whereIn('stage', $to)->select('case_id'),
+            );
     }
 
     /** @return list<array{string, string, int}> from which stage to which, and how often */
@@ -54,9 +52,9 @@ final readonly class RecentMoves
     {
         return array_values(
             $this->moves($this->idOf($track->id))
-                ->groupBy('before.stage', 'case_stays.stage')
+                ->groupBy('came_from', 'stage')
                 // The builder has no aggregate by group.
-                ->selectRaw('before.stage AS was, case_stays.stage AS now, COUNT(*) AS times')
+                ->selectRaw('came_from AS was, stage AS now, COUNT(*) AS times')
                 ->toBase()
                 ->get()
                 ->map(static function (object $row): array {
@@ -68,19 +66,13 @@ final readonly class RecentMoves
         );
     }
 
-    /** @return Builder<CaseStay> stays that began since then, each with the one before */
+    /** @return Builder<CaseStay> stays that began since then, of cases that were moved there */
     private function moves(string $trackId): Builder
     {
         return CaseStay::query()
-            ->join(
-                'case_stays as before',
-                static fn(JoinClause $join) => $join
-                    ->on('before.case_id', '=', 'case_stays.case_id')
-                    // The builder says no sums.
-                    ->on('before.place', '=', DB::raw('case_stays.place - 1')),
-            )
-            ->where('case_stays.track_id', $trackId)
-            ->where('case_stays.entered_at', '>=', self::since());
+            ->where('track_id', $trackId)
+            ->where('entered_at', '>=', self::since())
+            ->whereNotNull('came_from');
     }
 
     /** @return string empty: there is no such track */

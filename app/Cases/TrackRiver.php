@@ -19,10 +19,14 @@ use OpenBaton\Core\Time\WorkingTime;
  */
 final readonly class TrackRiver
 {
-    public function __construct(private ListedCases $listed, private RecentMoves $moves) {}
+    public function __construct(private ListedCases $listed) {}
 
-    /** @return list<StageFlow> in the order of the track; stages that it has no more come last, while cases stand there */
-    public function of(Track $track, HouseAt $house): array
+    /**
+     * @param list<array{string, string, int}> $moves as RecentMoves counts them
+     *
+     * @return list<StageFlow> in the order of the track; stages that it has no more come last, while cases stand there
+     */
+    public function of(Track $track, array $moves, HouseAt $house): array
     {
         $id = (string) array_search($track->id, $house->snapshot->trackSlugs, true);
         $since = RecentMoves::since();
@@ -37,7 +41,6 @@ final readonly class TrackRiver
             CustomerCase::query()->where('track_id', $id)->where('closed_at', '>=', $since),
             'stage',
         );
-        $moves = $this->moves->counts($track);
         $time = new WorkingTime($house->snapshot->roster->house);
         $flows = [];
         foreach (self::stages($track, array_keys($open)) as $key) {
@@ -65,12 +68,6 @@ final readonly class TrackRiver
         }
 
         return $flows;
-    }
-
-    /** @return list<array{string, string, int}> from which stage to which, and how often, in the last weeks */
-    public function movesOn(Track $track): array
-    {
-        return $this->moves->counts($track);
     }
 
     /**

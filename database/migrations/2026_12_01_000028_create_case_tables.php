@@ -155,6 +155,8 @@ return new class extends Migration {
             $table->foreignUlid('track_id')->constrained();
             $table->unsignedSmallInteger('place');
             $table->string('stage', 120)->charset('ascii')->collation('ascii_bin');
+            // From which it was moved there; null: it began there, or was reopened.
+            $table->string('came_from', 120)->charset('ascii')->collation('ascii_bin')->nullable();
             $table->dateTime('entered_at');
             $table->dateTime('left_at')->nullable();
             // Of working time of the house, once it is left.
@@ -163,8 +165,9 @@ return new class extends Migration {
             $table->json('passed')->nullable();
             $table->string('reason', 500)->nullable();
             $table->unique(['case_id', 'place']);
-            $table->index(['track_id', 'entered_at']);
-            $table->index(['track_id', 'left_at']);
+            // What moved lately, and how long it had stood, without a look at the rows.
+            $table->index(['track_id', 'entered_at', 'came_from', 'stage', 'case_id'], 'case_stays_moved');
+            $table->index(['track_id', 'left_at', 'stage', 'minutes'], 'case_stays_left');
         });
     }
 
