@@ -18,6 +18,7 @@ use OpenBaton\Core\Workload\WorkItem;
 /** The whole state of a task, as decisions see it and effects change it. */
 final readonly class TaskSubject extends Subject
 {
+    use InCase;
     use InSeats;
     use InStatus;
 
@@ -139,27 +140,6 @@ final readonly class TaskSubject extends Subject
     public function keeps(string $path): bool
     {
         return $this->caseId !== null || !str_starts_with($path, CaseFields::PREFIX);
-    }
-
-    /** @return string|null the stage of its case now, by key */
-    public function stageNow(): ?string
-    {
-        $track = $this->fields[CaseFields::TRACK] ?? null;
-        $stage = $this->fields[CaseFields::STAGE] ?? null;
-
-        return is_string($track) && is_string($stage) ? CaseFields::keyOf($track, $stage) : null;
-    }
-
-    /** @param array<string, string|int|float|bool|list<string>> $values of its case, by path */
-    public function seeing(array $values): self
-    {
-        return $this->with(['fields' => $values + CaseFields::without($this->fields)]);
-    }
-
-    /** In a case from now on, or in none. */
-    public function inCase(?string $caseId, ?string $stage, bool $needed): self
-    {
-        return $this->with(['caseId' => $caseId, 'stage' => $stage, 'needed' => $needed && $caseId !== null]);
     }
 
     public function moment(string $path): ?int

@@ -28,7 +28,7 @@ final class DemoRules
                         [['kind' => 'tag', 'tag' => 'rush'], ['kind' => 'priority', 'priority' => 'urgent']],
                     ),
                 ...DemoEventRules::version($version),
-                ...DemoTracks::rules(),
+                ...DemoCaseRules::rules(),
                 $version < 2
                     ? null
                     : DemoRule::rule(

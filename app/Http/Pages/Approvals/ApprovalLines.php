@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages\Approvals;
 
 use App\Bridge\ApprovalRows;
+use App\Http\Pages\FactLines;
 use App\Http\Pages\Moment;
 use App\Http\Pages\PersonRef;
 use App\Http\Viewer;
@@ -52,7 +53,7 @@ final readonly class ApprovalLines
                 'title' => (string) $of?->title,
                 'customer' => $of?->customer?->name,
                 'description' => $of instanceof Task ? $of->description : null,
-                'facts' => $this->facts((array) $of?->facts),
+                'facts' => FactLines::of((array) $of?->facts, $this->viewer->words()),
                 'seen' => $of !== null && $this->viewer->user()->can('view', $of),
             ],
             'mine' => $task->status->isOpen() && $this->viewer->user()->can('answer', $task),
@@ -129,21 +130,5 @@ final readonly class ApprovalLines
     private function named(string $slug): array
     {
         return ['slug' => $slug, 'name' => $this->viewer->words()->person($slug)];
-    }
-
-    /**
-     * @param array<array-key, mixed> $facts
-     *
-     * @return list<array{label: string, value: string}>
-     */
-    private function facts(array $facts): array
-    {
-        $words = $this->viewer->words();
-        $said = [];
-        foreach ($facts as $path => $value) {
-            $said[] = ['label' => $words->field((string) $path), 'value' => $words->value((string) $path, $value)];
-        }
-
-        return $said;
     }
 }

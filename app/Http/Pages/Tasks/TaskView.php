@@ -8,6 +8,7 @@ use App\Bridge\DecisionReader;
 use App\Bridge\TaskSubjects;
 use App\Explain\ReasonTrail;
 use App\Http\Pages\Approvals\ApprovalLines;
+use App\Http\Pages\FactLines;
 use App\Http\Pages\Guides\TaskGuides;
 use App\Http\Pages\Messages\MessageView;
 use App\Http\Pages\Moment;
@@ -90,7 +91,7 @@ final readonly class TaskView
                 'approvals' => $this->approvals->ofTask($task),
                 'place' => $task->customer?->place?->name,
                 'source' => $words->value('task.source', $task->source->value),
-                'facts' => $this->facts($task),
+                'facts' => FactLines::of((array) $task->facts, $words),
                 'tags' => $task->tags,
                 'estimateMinutes' => $task->estimate_minutes ?? (int) $task->kind?->usual_minutes,
                 'spentMinutes' => $task->spent_minutes,
@@ -227,18 +228,6 @@ final readonly class TaskView
         $person = $this->viewer->person();
 
         return $person === null ? null : $task->watchers->contains('id', $person->id);
-    }
-
-    /** @return list<array{label: string, value: string}> */
-    private function facts(Task $task): array
-    {
-        $words = $this->viewer->words();
-        $facts = [];
-        foreach ($task->facts as $path => $value) {
-            $facts[] = ['label' => $words->field((string) $path), 'value' => $words->value((string) $path, $value)];
-        }
-
-        return $facts;
     }
 
     /** Whether an open task has taken longer than nine of ten of its kind. */
