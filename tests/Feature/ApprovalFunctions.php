@@ -36,7 +36,7 @@ function asksOf(Approval $approval, string $who): ?Task
 }
 
 /** @param array<string, mixed> $more */
-function answers(string $who, Task $task, string $answer, array $more = []): mixed
+function answersWith(string $who, Task $task, string $answer, array $more = []): mixed
 {
     app()->forgetScopedInstances();
 

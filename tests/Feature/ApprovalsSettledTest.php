@@ -67,7 +67,7 @@ it('asks by a rule, and a rule hears what it came to', function (): void {
     $case = Cases::open(['owner' => 'ayumi']);
     $approval = Approval::query()->sole();
     expect(answerTasks($approval))->toBe(['tobias new', 'femi new']);
-    answers('femi', asksOf($approval, 'femi'), 'yes')->assertOk();
+    answersWith('femi', asksOf($approval, 'femi'), 'yes')->assertOk();
     expect($case->refresh()->stage)->toBe('fitting');
 });
 
@@ -114,7 +114,7 @@ it('is asked of a task, too, and neither completed nor dropped but by the answer
             409,
         );
     }
-    answers('tobias', $asks, 'yes')->assertOk();
+    answersWith('tobias', $asks, 'yes')->assertOk();
     $this->postJson("/tasks/{$asks->id}/reopen", ['revision' => $asks->refresh()->revision])->assertStatus(409);
     expect(Task::query()->whereKey($asks->id)->value('status')->value)->toBe('done');
 });

@@ -69,8 +69,8 @@ it(
                     ->where('task.may.complete', false)
                     ->where('task.may.drop', false),
             );
-        expect(answers('tobias', $task, 'yes')->assertOk()->json('outcome'))->toBeNull();
-        expect(answers('femi', asksOf($approval, 'femi'), 'yes')->assertOk()->json('outcome'))->toBe('yes');
+        expect(answersWith('tobias', $task, 'yes')->assertOk()->json('outcome'))->toBeNull();
+        expect(answersWith('femi', asksOf($approval, 'femi'), 'yes')->assertOk()->json('outcome'))->toBe('yes');
         expect(answerTasks($approval))->toBe(['tobias done', 'femi done']);
     },
 );
@@ -89,7 +89,7 @@ it('holds a gate of its name until it is given in the stay in which the case sta
         ->viewData('page')['props'];
     $missing = array_column($page['stages'], null, 'key')['fitting']['missing'][0];
     expect([$missing['what'], $missing['who']['slug']])->toBe(['“Estimate” is not approved', 'tobias']);
-    answers('tobias', asksOf($approval, 'tobias'), 'yes')->assertOk();
+    answersWith('tobias', asksOf($approval, 'tobias'), 'yes')->assertOk();
     $moves()->assertOk();
     // Back again, it has to be approved again.
     deed(House::user('ayumi'), $case, 'move', ['to' => 'enquiry', 'reason' => 'Other instruments.'])->assertOk();
@@ -103,10 +103,10 @@ it('takes back what is not asked for any more once it is certain, and tells whoe
     $case = Cases::open(['owner' => 'ayumi']);
     $approval = approvalOf($case, ['tobias', 'femi'], ApprovalRule::oneOf());
     $femis = asksOf($approval, 'femi');
-    answers('tobias', asksOf($approval, 'tobias'), 'yes')->assertOk();
+    answersWith('tobias', asksOf($approval, 'tobias'), 'yes')->assertOk();
     expect(answerTasks($approval))->toBe(['tobias done', 'femi dropped']);
     // The other's answer comes too late, and is told so.
-    answers('femi', $femis->refresh(), 'no', ['reason' => 'Too dear.'])
+    answersWith('femi', $femis->refresh(), 'no', ['reason' => 'Too dear.'])
         ->assertStatus(409)
         ->assertJsonPath('title', 'The approval has gone on.');
     expect($approval->refresh()->outcome)->toBe(ApprovalOutcome::Yes);
@@ -118,8 +118,8 @@ it('wants a reason for a no, which stands in the history of what was not approve
     $case = Cases::open(['owner' => 'ayumi']);
     $approval = approvalOf($case, ['tobias', 'femi']);
     $task = asksOf($approval, 'tobias');
-    answers('tobias', $task, 'no')->assertUnprocessable()->assertJsonPath('errors.0.detail', 'Say why not.');
-    answers('tobias', $task, 'no', ['reason' => 'Too dear.'])
+    answersWith('tobias', $task, 'no')->assertUnprocessable()->assertJsonPath('errors.0.detail', 'Say why not.');
+    answersWith('tobias', $task, 'no', ['reason' => 'Too dear.'])
         ->assertOk()
         ->assertJsonPath('outcome', 'no');
     $change = TaskChange::query()->where('case_id', $case->id)->where('occasion', 'answered_no')->sole();
@@ -144,7 +144,7 @@ it(
                     ->where('approvals.0.places.0.by.slug', 'tobias')
                     ->where('approvals.0.places.0.asked', true),
             );
-        answers('tobias', asksOf($approval, 'tobias'), 'yes')->assertOk()->assertJsonPath('outcome', 'yes');
+        answersWith('tobias', asksOf($approval, 'tobias'), 'yes')->assertOk()->assertJsonPath('outcome', 'yes');
     },
 );
 
@@ -158,25 +158,25 @@ it('is answered by whoever has the task by then, but not by somebody who may not
         'revision' => $task->refresh()->revision,
     ]);
     $hands($task, 'ayumi');
-    answers('ayumi', $task->refresh(), 'yes')->assertStatus(409);
-    answers('tobias', $task->refresh(), 'yes')->assertForbidden();
+    answersWith('ayumi', $task->refresh(), 'yes')->assertStatus(409);
+    answersWith('tobias', $task->refresh(), 'yes')->assertForbidden();
     $hands($task, 'callum');
-    answers('callum', $task->refresh(), 'yes')->assertOk();
+    answersWith('callum', $task->refresh(), 'yes')->assertOk();
     $place = $approval->refresh()->state['places'][0];
     expect([$place['for'], $place['by'], $place['vote']])->toBe(['tobias', 'callum', 'yes']);
     // Nobody answers twice.
     $task = asksOf($approval, 'femi');
     $hands($task, 'callum');
-    answers('callum', $task->refresh(), 'yes')->assertStatus(409);
+    answersWith('callum', $task->refresh(), 'yes')->assertStatus(409);
 });
 
 it('passes on to somebody who is not asked yet, and is vacant where they may not answer', function (): void {
     $case = Cases::open(['owner' => 'ayumi']);
     $approval = approvalOf($case, ['tobias', 'femi']);
     $task = asksOf($approval, 'tobias');
-    answers('tobias', $task, 'not_me', ['to' => 'callum'])->assertOk();
+    answersWith('tobias', $task, 'not_me', ['to' => 'callum'])->assertOk();
     expect(answerTasks($approval))->toBe(['callum new', 'femi new']);
-    answers('callum', $task->refresh(), 'not_me', ['to' => 'ayumi'])
+    answersWith('callum', $task->refresh(), 'not_me', ['to' => 'ayumi'])
         ->assertOk()
         ->assertJsonPath('outcome', 'nobody');
     expect(answerTasks($approval))->toBe(['callum dropped', 'femi dropped']);
@@ -198,7 +198,7 @@ it('is reminded of and taken back by whoever asked, and by nobody else', functio
     expect(Notice::query()->where('kind', 'answer_wanted')->with('person')->get()->pluck('person.slug')->all())->toBe([
         'tobias',
     ]);
-    answers('tobias', asksOf($approval, 'tobias'), 'yes')->assertOk();
+    answersWith('tobias', asksOf($approval, 'tobias'), 'yes')->assertOk();
     expect(answerTasks($approval))->toBe(['tobias done', 'femi new']);
     app()->forgetScopedInstances();
     $this->actingAs(House::user('hanneke'))

@@ -1,3 +1,4 @@
+import type { FoundCase } from '@props/Cases/FoundCase';
 import type { TaskLine } from '@props/Tasks/TaskLine';
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
@@ -8,11 +9,17 @@ import { Found } from '@/ui/Found';
 
 const SHORTEST = 2;
 
+type Hit = TaskLine | FoundCase;
+
+export const isCase = (hit: Hit): hit is FoundCase => 'stage' in hit;
+
 /** What is found for a text, a moment after one has stopped typing; null: nothing is asked for. */
-function useFound(text: string): TaskLine[] | null {
+function useFound(text: string, cases: boolean): Hit[] | null {
     const query = text.trim();
     const asks = query.length >= SHORTEST;
-    const { answer, error } = useAsked<TaskLine[]>(asks ? `/search?q=${encodeURIComponent(query)}` : null);
+    const { answer, error } = useAsked<Hit[]>(
+        asks ? `/search?q=${encodeURIComponent(query)}${cases ? '&cases=1' : ''}` : null,
+    );
     if (!asks) return null;
     return error === null ? answer : [];
 }
@@ -27,22 +34,40 @@ type Props = {
     /** ids of tasks that are not offered */
     except?: string[];
     onChoose: (task: TaskLine) => void;
+    /** cases are found, too, and chosen by this */
+    onCase?: (found: FoundCase) => void;
 };
 
+function Line({ hit }: { hit: Hit }) {
+    const note = isCase(hit) ? hit.stage : isOpen(hit) ? hit.kind : say(`status.${hit.status}`).toLocaleLowerCase();
+    return (
+        <>
+            <span className="font-mono text-xs text-ink2">{hit.number}</span>
+            <span className="min-w-0 flex-1 truncate">
+                {isCase(hit) && <span className="text-plum">{say('case.found')} </span>}
+                {hit.title}
+            </span>
+            <span className="text-xs text-ink2">{note}</span>
+        </>
+    );
+}
+
 /** Finds tasks while one types; arrow keys choose, Enter takes. */
-export function TaskFinder({ inputId, label, placeholder, className, side, except = [], onChoose }: Props) {
+export function TaskFinder({ inputId, label, placeholder, className, side, except = [], onChoose, onCase }: Props) {
     const [text, setText] = useState('');
-    const found = useFound(text)?.filter((task) => !except.includes(task.id)) ?? null;
-    const box = useCombobox<TaskLine>({
+    const found = useFound(text, onCase !== undefined)?.filter((one) => !except.includes(one.id)) ?? null;
+    const box = useCombobox<Hit>({
         items: found ?? [],
         inputId,
         inputValue: text,
-        itemToString: (task) => (task === null ? '' : task.title),
-        itemToKey: (task) => task?.id,
+        itemToString: (one) => (one === null ? '' : one.title),
+        itemToKey: (one) => one?.id,
         defaultHighlightedIndex: 0,
         onSelectedItemChange: ({ selectedItem }) => {
             setText('');
-            if (selectedItem !== null) onChoose(selectedItem);
+            if (selectedItem === null) return;
+            if (isCase(selectedItem)) onCase?.(selectedItem);
+            else onChoose(selectedItem);
         },
         selectedItem: null,
     });
@@ -57,19 +82,11 @@ export function TaskFinder({ inputId, label, placeholder, className, side, excep
             <Found
                 box={box}
                 items={found}
-                keyOf={(task) => task.id}
+                keyOf={(one) => one.id}
                 label={say('task.found')}
                 none={say('task.none_found')}
                 className={`w-96 ${side === 'right' ? 'end-0' : 'start-0'}`}
-                render={(task) => (
-                    <>
-                        <span className="font-mono text-xs text-ink2">{task.number}</span>
-                        <span className="min-w-0 flex-1 truncate">{task.title}</span>
-                        <span className="text-xs text-ink2">
-                            {isOpen(task) ? task.kind : say(`status.${task.status}`).toLocaleLowerCase()}
-                        </span>
-                    </>
-                )}
+                render={(one) => <Line hit={one} />}
             />
         </div>
     );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
+use App\Cases\CaseSearch;
+use App\Http\Pages\Cases\FoundCase;
 use App\Http\Pages\Tasks\TaskLine;
 use App\Http\Viewer;
 use App\Models\Tasks\Task;
@@ -12,12 +14,15 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
-/** Finds tasks that whoever asks sees, by number, title or customer. */
+/** Finds tasks, and cases where they are asked for, that whoever asks sees: by number, title or customer. */
 final class SearchController
 {
     private const MOST = 12;
 
-    public function __invoke(Request $request, Viewer $viewer, TaskSearch $search): JsonResponse
+    /** Cases that stand before them. */
+    private const CASES = 5;
+
+    public function __invoke(Request $request, Viewer $viewer, TaskSearch $search, CaseSearch $cases): JsonResponse
     {
         Gate::authorize('find', Task::class);
         $text = trim($request->string('q')->limit(80, '')->toString());
@@ -25,8 +30,16 @@ final class SearchController
             return new JsonResponse([]);
         }
 
-        return new JsonResponse(
-            array_values($search->find($text, self::MOST, $viewer->user())->map(TaskLine::of(...))->all()),
-        );
+        $house = $viewer->snapshot();
+        $found = $request->boolean('cases') ? $cases->find($text, self::CASES, $viewer->user()) : [];
+        $lines = [];
+        foreach ($found as $case) {
+            $lines[] = FoundCase::of($case, $house);
+        }
+
+        return new JsonResponse([
+            ...$lines,
+            ...array_values($search->find($text, self::MOST, $viewer->user())->map(TaskLine::of(...))->all()),
+        ]);
     }
 }
