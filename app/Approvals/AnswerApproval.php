@@ -64,7 +64,10 @@ final readonly class AnswerApproval
         );
     }
 
-    /** @param callable(Approval, Approvers, string, int): Approval $answer with who answers, by slug, and the instant */
+    /**
+     * @param callable(Approval, Approvers, string, int): Approval $answer with who answers, by slug, and the
+     *     instant
+     */
     private function answer(
         Task $task,
         callable $answer,

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Approvals;
 
-use App\Bridge\CaseSubjects;
 use App\Bridge\DoneTasks;
 use App\Bridge\HouseAt;
-use App\Bridge\TaskSubjects;
-use App\Models\Approvals\Approval;
 use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Flow\Approvers;
@@ -19,36 +16,11 @@ use OpenBaton\Core\Subject\TaskSubject;
 /** What is to be approved, as it is under the lock, and who may not answer. */
 final readonly class ApprovalSubject
 {
-    private function __construct(
+    public function __construct(
         public Task|CustomerCase $row,
         public TaskSubject|CaseSubject $subject,
         private HouseAt $house,
     ) {}
-
-    public static function of(Approval $approval, HouseAt $house): self
-    {
-        return $approval->case_id === null
-            ? self::task(
-                Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findOrFail($approval->task_id),
-                $house,
-            )
-            : self::matter(
-                CustomerCase::query()->with(CaseSubjects::RELATIONS)->lockForUpdate()->findOrFail($approval->case_id),
-                $house,
-            );
-    }
-
-    /** @param Task $row with TaskSubjects::RELATIONS, locked */
-    public static function task(Task $row, HouseAt $house): self
-    {
-        return new self($row, app(TaskSubjects::class)->of($row, $house), $house);
-    }
-
-    /** @param CustomerCase $row with CaseSubjects::RELATIONS, locked */
-    public static function matter(CustomerCase $row, HouseAt $house): self
-    {
-        return new self($row, app(CaseSubjects::class)->of($row, $house), $house);
-    }
 
     /**
      * @param int         $at      instant

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Approvals;
 
 use App\Access\Actor;
-use App\Bridge\CaseSubjects;
 use App\Bridge\Houses;
-use App\Bridge\LockedHouse;
 use App\Bridge\Occasion;
-use App\Bridge\TaskSubjects;
 use App\Models\Approvals\Approval as Row;
 use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
@@ -23,7 +20,7 @@ use OpenBaton\Core\Subject\Cause;
 /** Asks people, by hand, whether they approve of a task or a case. */
 final readonly class AskForApproval
 {
-    public function __construct(private Houses $houses, private CarryOn $carryOn) {}
+    public function __construct(private Houses $houses, private ApprovalSubjects $subjects, private CarryOn $carryOn) {}
 
     /**
      * @param list<string> $people  slugs, in order
@@ -42,7 +39,10 @@ final readonly class AskForApproval
     ): Row {
         return DB::transaction(function () use ($what, $name, $rule, $people, $details, $latest, $by): Row {
             $locked = $this->houses->lock();
-            $of = self::locked($what, $locked);
+            $of =
+                $what instanceof Task
+                    ? $this->subjects->task($what->id, $locked->house)
+                    : $this->subjects->matter($what->id, $locked->house);
             if (!$of->subject->isOpen()) {
                 throw NotAnswered::closed();
             }
@@ -69,18 +69,5 @@ final readonly class AskForApproval
 
             return $row;
         }, attempts: 3);
-    }
-
-    private static function locked(Task|CustomerCase $what, LockedHouse $locked): ApprovalSubject
-    {
-        return $what instanceof Task
-            ? ApprovalSubject::task(
-                Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findOrFail($what->id),
-                $locked->house,
-            )
-            : ApprovalSubject::matter(
-                CustomerCase::query()->with(CaseSubjects::RELATIONS)->lockForUpdate()->findOrFail($what->id),
-                $locked->house,
-            );
     }
 }

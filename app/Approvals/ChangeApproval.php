@@ -17,7 +17,7 @@ use OpenBaton\Core\Flow\Approval;
 /** Changes an approval under the lock, as it is there: who answers for a place is whoever holds its task by now. */
 final readonly class ChangeApproval
 {
-    public function __construct(private Houses $houses, private CarryOn $carryOn) {}
+    public function __construct(private Houses $houses, private ApprovalSubjects $subjects, private CarryOn $carryOn) {}
 
     /**
      * @param Closure(Approval, ApprovalSubject, HouseAt, int): Approval $change with the instant of now
@@ -28,7 +28,7 @@ final readonly class ChangeApproval
         return DB::transaction(function () use ($approvalId, $change, $occasion): Row {
             $locked = $this->houses->lock();
             $row = Row::query()->lockForUpdate()->findOrFail($approvalId);
-            $of = ApprovalSubject::of($row, $locked->house);
+            $of = $this->subjects->of($row, $locked->house);
             $at = CarbonImmutable::now()->getTimestamp();
             $before = ApprovalRows::read($row)->answeredBy(self::holders($row, $locked->house));
             $after = $change($before, $of, $locked->house, $at);

@@ -13,8 +13,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 
 /**
- * Settles approvals that nobody has answered: what was to be approved is closed, a task of theirs was dropped by somebody
- * else, or their latest moment has come.
+ * Settles approvals that nobody has answered: what was to be approved is closed, a task of theirs was dropped by
+ * somebody else, or their latest moment has come.
  */
 final readonly class KeepApprovals implements EventConsumer
 {

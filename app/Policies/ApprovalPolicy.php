@@ -10,10 +10,11 @@ use App\Models\Approvals\Approval;
 /** Who reminds of an approval and takes it back: whoever asked for it, and whoever may change what it is about. */
 final class ApprovalPolicy
 {
-    public function change(User $user, Approval $approval): bool
+    /** @param bool|null $edits whether they may change what it is about, where that is known */
+    public function change(User $user, Approval $approval, ?bool $edits = null): bool
     {
         return $user->leads() ||
             $approval->asked_by === $user->id ||
-            $user->can('edit', $approval->task ?? $approval->case);
+            ($edits ?? $user->can('edit', $approval->task ?? $approval->case));
     }
 }

@@ -33,7 +33,7 @@ function pathsLookedAt(Task $task): array
         '/news' => 'By which other means',
         '/reminders' => 'How long before',
         '/alerts' => 'Who is told',
-        '/calendar?all=1&by=month&show=' . now()->format('Y-m-d') => 'Nothing was done',
+        '/calendar?all=1&by=month&show=' . now()->format('Y-m-d') => 'Earlier',
         '/calendar?all=1' => 'Earlier',
         '/calendar?person=ayumi-kato' => 'Earlier',
         '/figures' => 'Until begun',
@@ -78,7 +78,7 @@ function findings(mixed $test): array
     $test->see('Password');
     $look('sign in');
     $test->signIn('hanneke');
-    $task = Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail();
+    $task = Task::query()->whereNotNull('assignee_id')->whereNull('answers')->where('status', 'new')->firstOrFail();
 
     $test->visit('/floor');
     $test->see('Latest handoffs');

@@ -85,7 +85,7 @@ function lookIn(mixed $test, string $who, array $paths): array
 it('says nothing but by the words, and has room for them, in a longer language and from right to left', function (
     string $locale,
 ): void {
-    $task = Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id;
+    $task = Task::query()->whereNotNull('assignee_id')->whereNull('answers')->where('status', 'new')->firstOrFail()->id;
     $message = Messages::held(Task::query()->latest('number')->firstOrFail())->id;
     $asked = Absence::query()->where('status', 'asked')->firstOrFail()->id;
     $pages = [
@@ -152,7 +152,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
 
 it('does so in its dialogs and editors as well', function (string $locale): void {
     $words = new Words(Locales::all()[$locale]);
-    $task = Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id;
+    $task = Task::query()->whereNotNull('assignee_id')->whereNull('answers')->where('status', 'new')->firstOrFail()->id;
     $found = [];
     foreach (OPENED as $who => $places) {
         signInNext($this, $who);

@@ -19,7 +19,11 @@ it(
     function (): void {
         $answer = Cases::asksLead();
         $ids = [
-            '{task}' => Task::query()->whereNotNull('assignee_id')->where('status', 'new')->firstOrFail()->id,
+            '{task}' => Task::query()
+                ->whereNotNull('assignee_id')
+                ->whereNull('answers')
+                ->where('status', 'new')
+                ->firstOrFail()->id,
             '{asked}' => Absence::query()->where('status', 'asked')->firstOrFail()->id,
             '{case}' => Cases::ofDemo()->id,
             '{approved}' => $answer->case_id,

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 use App\Bridge\Houses;
 use App\Bridge\Outside\OutsideRecorders;
+use App\DomainEvents\About;
 use App\DomainEvents\AbsenceDecided;
+use App\DomainEvents\ApprovalBegun;
+use App\DomainEvents\ApprovalOver;
+use App\DomainEvents\ApproverReminded;
 use App\DomainEvents\CommentMade;
 use App\DomainEvents\EventConsumer;
 use App\DomainEvents\EventKinds;
@@ -19,6 +23,7 @@ use App\DomainEvents\SentBack;
 use App\DomainEvents\TaskArrived;
 use App\DomainEvents\TaskChanged;
 use App\DomainEvents\WorkCovered;
+use App\DomainEvents\WorkEnded;
 use App\Models\Events\EventPosition;
 use App\Models\Events\RecordedEvent;
 use App\Models\Tasks\Task;
@@ -28,6 +33,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Exceptions;
 use OpenBaton\Core\Absence\CoverMoveKind;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Flow\ApprovalOutcome;
 use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Message\Draft;
 use OpenBaton\Core\Message\Recipient;
@@ -85,7 +91,7 @@ function happens(string ...$texts): void
         app(Houses::class)->lock();
         $log = new EventLog(CarbonImmutable::now()->getTimestamp());
         foreach ($texts as $text) {
-            $log->add($task->id, null, new PeopleTold([House::person('femi')->id], $text));
+            $log->add(About::task($task->id), null, new PeopleTold([House::person('femi')->id], $text));
         }
         $log->save();
     });
@@ -175,6 +181,10 @@ it('reads every kind of event as it was written', function (): void {
         new SentBack(['a'], null),
         new AbsenceDecided('x', 'a', false, 'Not then'),
         new AbsenceDecided('x', 'a', true, null),
+        new WorkEnded(),
+        new ApprovalBegun('x'),
+        new ApprovalOver('Estimate', ApprovalOutcome::Nobody, ['a', 'b']),
+        new ApproverReminded('a', 'Estimate'),
     ];
     foreach ($events as $event) {
         expect($event::read(Node::root($event->write())))->toEqual($event);

@@ -52,6 +52,7 @@ it('asks of a kind for what it says, in every form, and takes nothing else', fun
     expect($kinds)->toBe([
         'bench-repair' => null,
         'quote' => [['path' => 'task.value', 'required' => true], ['path' => 'task.needed', 'required' => false]],
+        'approval' => null,
     ]);
     app()->forgetScopedInstances();
     $missing = $this->postJson('/tasks', ['title' => 'A', 'kind' => 'quote'])

@@ -14,6 +14,7 @@ const LIMITED = [
     'activity_log.description' => TextLimits::NAME * 2 + TextLimits::LABEL,
     'case_stays.reason' => TextLimits::REASON,
     'case_stays.stage' => TextLimits::LABEL,
+    'case_stays.came_from' => TextLimits::LABEL,
     'cases.made_by_rule' => TextLimits::ID,
     'cases.stage' => TextLimits::LABEL,
     'cases.title' => TextLimits::NAME,

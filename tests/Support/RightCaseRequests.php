@@ -88,7 +88,7 @@ final readonly class RightCaseRequests
     /** @return array<string, mixed>|null */
     public function body(Route $route): ?array
     {
-        $seen = ['revision' => 1];
+        $seen = ['revision' => $this->open->refresh()->revision];
         $draft = ['revision' => Track::query()->sole()->revision];
 
         return match ($route->methods()[0] . ' ' . $route->uri()) {
@@ -117,7 +117,7 @@ final readonly class RightCaseRequests
                 'reason' => 'They rang again.',
             ],
             'POST cases/{case}/give' => $seen + ['to' => 'femi'],
-            'POST cases/{case}/claim' => $seen,
+            'POST cases/{case}/claim' => ['revision' => 1],
             'POST cases/{case}/comment' => ['body' => 'They called.'],
             'POST cases/{case}/watch' => ['watches' => true],
             'PUT cases/{case}' => $seen + [

@@ -127,9 +127,12 @@ final class RightRequests
 
     public function id(Route $route, string $name): string
     {
-        return $name === 'task'
-            ? $this->tasks->idFor(basename($route->uri()))
-            : $this->cases->id($route, $name) ?? ($this->ids[$name] ?? 'none');
+        $ofCases = $this->cases->id($route, $name);
+        if ($name === 'task') {
+            return $ofCases ?? $this->tasks->idFor(basename($route->uri()));
+        }
+
+        return $ofCases ?? ($this->ids[$name] ?? 'none');
     }
 
     /** What stands in the address beside the body. */

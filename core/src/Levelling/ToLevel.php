@@ -81,6 +81,8 @@ final readonly class ToLevel
     {
         return ($task->status === TaskStatus::New || ($this->working && $task->status === TaskStatus::Working)) &&
             $task->sharing === null &&
+            // Whoever is asked for their answer is meant themselves.
+            $task->answers === null &&
             $task->coveringOf(SeatName::Holder) === null &&
             $task->dueAt !== null &&
             $task->dueAt <= $this->until;

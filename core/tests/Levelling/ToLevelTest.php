@@ -99,6 +99,7 @@ it('leaves where it is what is begun, in review, due later, or without a due dat
     'due later' => fn() => taskToLevel(due: '2026-03-06 18:01'),
     'without a due date' => fn() => taskToLevel(due: null),
     'in review' => fn() => taskToLevel()->with(['reviewerId' => 'oona', 'status' => TaskStatus::InReview]),
+    'done by an answer' => fn() => taskToLevel()->with(['answers' => 'Estimate']),
 ]);
 
 it(

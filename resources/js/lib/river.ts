@@ -45,7 +45,9 @@ export function streamsOf(stages: StageFlow[], moves: RiverPageProps['moves']): 
         return [
             {
                 key: `${from} ${to}`,
-                path: `M ${x1} ${MIDDLE} C ${x1 + third} ${MIDDLE + bend}, ${x2 - third} ${MIDDLE + bend}, ${x2} ${MIDDLE}`,
+                path:
+                    `M ${x1} ${MIDDLE} C ${x1 + third} ${MIDDLE + bend}, ` +
+                    `${x2 - third} ${MIDDLE + bend}, ${x2} ${MIDDLE}`,
                 width: Math.max(1.5, (WIDEST * times) / most),
                 back,
             },

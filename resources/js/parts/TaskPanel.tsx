@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { ActionDialog } from './ActionDialog';
+import { AskApproval } from './approvals/AskApproval';
 import { Answer } from './approvals/Answer';
 import { EditDialog } from './EditDialog';
 import type { Doing } from './task/deeds';
@@ -37,6 +38,7 @@ export function TaskPanel({
 }) {
     const [asking, setAsking] = useState<TaskActionCode | null>(null);
     const [editing, setEditing] = useState(false);
+    const [approving, setApproving] = useState(false);
     const [busy, setBusy] = useState(false);
     const doing: Doing = {
         send: (what, data = {}) =>
@@ -47,6 +49,7 @@ export function TaskPanel({
             ),
         ask: setAsking,
         edit: () => setEditing(true),
+        askApproval: () => setApproving(true),
     };
 
     useTaskKeys(task, keys, doing);
@@ -78,6 +81,7 @@ export function TaskPanel({
             {asking !== null && (
                 <ActionDialog key={asking} action={asking} task={task} place={place} onClose={() => setAsking(null)} />
             )}
+            {approving && <AskApproval at={`/tasks/${task.id}`} onClose={() => setApproving(false)} />}
             {editing && <EditDialog task={task} onClose={() => setEditing(false)} />}
         </article>
     );

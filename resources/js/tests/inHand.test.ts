@@ -56,7 +56,7 @@ describe('what can be done with a task', () => {
             may: Object.fromEntries(may.map((one) => [one, true])),
             ...of,
         }) as unknown as TaskView;
-    const doing = { send: () => {}, ask: () => {}, edit: () => {} };
+    const doing = { send: () => {}, ask: () => {}, edit: () => {}, askApproval: () => {} };
     const shown = (of: TaskView): string[][] => atHand(deedsOf(of, doing)).map((some) => some.map((one) => one.code));
 
     it('has the two that are likeliest at hand, and what ends it last', () => {

@@ -45,7 +45,7 @@ final readonly class ApprovalLines
         }
         $of = $approval->task ?? $approval->case;
 
-        return $this->line($approval, $of) + [
+        return $this->line($approval, false) + [
             'of' => [
                 'href' => $approval->case_id === null ? "/tasks/{$approval->task_id}" : "/cases/{$approval->case_id}",
                 'isCase' => $approval->case_id !== null,
@@ -67,24 +67,23 @@ final readonly class ApprovalLines
      */
     private function of(Builder $approvals, Task|CustomerCase $of): array
     {
+        $edits = $this->viewer->user()->can('edit', $of);
+
         return array_values(
             $approvals
                 ->with(['asker.person', 'tasks.assignee'])
                 ->orderByDesc('id')
                 ->limit(self::MOST)
                 ->get()
-                ->map(fn(Approval $one): array => $this->line($one, $of))
+                ->map(fn(Approval $one): array => $this->line($one, $edits))
                 ->all(),
         );
     }
 
     /** @return array<string, mixed> */
-    private function line(Approval $approval, Task|CustomerCase|null $of): array
+    private function line(Approval $approval, bool $edits): array
     {
         $state = ApprovalRows::read($approval);
-        if ($of !== null) {
-            $approval->setRelation($of instanceof Task ? 'task' : 'case', $of);
-        }
 
         return [
             'id' => $approval->id,
@@ -98,7 +97,7 @@ final readonly class ApprovalLines
             'outcome' => $approval->outcome?->value,
             'settledAt' => Moment::orNull($approval->settled_at),
             'places' => $this->places($approval, $state),
-            'mayChange' => $this->viewer->user()->can('change', $approval),
+            'mayChange' => $this->viewer->user()->can('change', [$approval, $edits]),
         ];
     }
 

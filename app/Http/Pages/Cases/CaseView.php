@@ -154,8 +154,8 @@ final readonly class CaseView
     }
 
     /**
-     * @return list<array{stage: string, tasks: list<array<string, mixed>>}> by the stage in which they were made, but for
-     *     those of whoever is asked to approve
+     * @return list<array{stage: string, tasks: list<array<string, mixed>>}> by the stage in which they were made, but
+     *     for those of whoever is asked to approve
      */
     private function tasks(CustomerCase $case, Track $track): array
     {

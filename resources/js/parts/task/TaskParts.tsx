@@ -57,13 +57,9 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
                     {task.writing.length > 0 && <WriteMessage task={task} />}
                 </Part>
             )}
-            {task.asked === null && (task.approvals.length > 0 || task.may.edit) && (
+            {task.approvals.length > 0 && (
                 <Part title={say('approval.title')}>
-                    <Approvals
-                        approvals={task.approvals}
-                        at={`/tasks/${task.id}`}
-                        mayAsk={task.may.edit && !['done', 'dropped'].includes(task.status)}
-                    />
+                    <Approvals approvals={task.approvals} at={`/tasks/${task.id}`} mayAsk={false} />
                 </Part>
             )}
             <Part title={say('screen.task_panel.told')}>

@@ -1,4 +1,5 @@
 import type { TaskActionCode, TaskView } from '@props/Tasks/TaskView';
+import { isOpen } from '@/lib/task';
 import { say } from '@/lib/words';
 
 /** What can be done with a task as it is, by whoever looks. */
@@ -15,6 +16,7 @@ export type Doing = {
     send: (what: string, data?: Record<string, string | number>) => void;
     ask: (action: TaskActionCode) => void;
     edit: () => void;
+    askApproval: () => void;
 };
 
 /** What one is asked for before it is done. */
@@ -96,6 +98,9 @@ export function deedsOf(task: TaskView, doing: Doing): Deed[] {
                   run: () => doing.send('time', { on: counted ? 0 : 1 }),
               }
             : null,
+        task.may.edit && task.asked === null && isOpen(task)
+            ? { code: 'ask_approval', label: say('approval.ask'), run: doing.askApproval }
+            : null,
         task.may.edit ? { code: 'edit', label: say('action.edit'), key: 'c', run: doing.edit } : null,
         task.watching === null
             ? null
@@ -115,7 +120,9 @@ export function deedsOf(task: TaskView, doing: Doing): Deed[] {
  * @param answered it is done by an answer, which has its own buttons
  */
 export function atHand(deeds: Deed[], answered = false): [Deed[], Deed[]] {
-    const first = deeds.filter((one) => !['edit', 'watch', 'time'].includes(one.code) && one.grave !== true);
+    const first = deeds.filter(
+        (one) => !['edit', 'ask_approval', 'watch', 'time'].includes(one.code) && one.grave !== true,
+    );
     if (answered) return [[], deeds];
     const shown = first.slice(0, 2);
     return [shown, deeds.filter((one) => !shown.includes(one))];
