@@ -75,9 +75,9 @@ export default function River({ track, tracks, weeks, stages, moves }: RiverPage
                     />
                 </header>
                 <p className="text-ink2">{say('river.means', { weeks })}</p>
-                <section aria-label={say('river.drawn')} className="box py-4">
+                <div className="box py-4">
                     <Drawn track={track} stages={stages} moves={moves} />
-                </section>
+                </div>
                 <div className="box overflow-x-auto" tabIndex={0} role="region" aria-label={say('river.table')}>
                     <Table
                         label={say('river.table')}

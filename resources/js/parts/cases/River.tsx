@@ -14,13 +14,16 @@ function Under({ track, stage }: { track: string; stage: StageFlow }) {
         <li className="shrink-0 px-2 text-center" style={{ width: COLUMN }}>
             <p className="font-semibold break-words">{stage.name}</p>
             <p>
-                <Link href={casesAt(track, stage.key)} className="text-sky underline">
+                <Link href={casesAt(track, stage.key)} className="inline-flex min-h-6 items-center text-sky underline">
                     {say('river.open', { count: stage.open })}
                 </Link>
             </p>
             {stage.late > 0 && (
                 <p>
-                    <Link href={casesAt(track, stage.key, { waits: 'late' })} className="text-ochre underline">
+                    <Link
+                        href={casesAt(track, stage.key, { waits: 'late' })}
+                        className="inline-flex min-h-6 items-center text-ochre underline"
+                    >
                         {say('river.late', { count: stage.late })}
                     </Link>
                 </p>
