@@ -110,7 +110,6 @@ final readonly class MoveCovered
             $moved,
         );
         $rows = $tasks->keyBy('id')->all();
-        $cause = $by->user === null ? Cause::Timer : Cause::Person;
         $count = 0;
         $keepers = [];
         foreach (array_slice($moves, 0, self::PIECE) as $move) {
@@ -120,23 +119,8 @@ final readonly class MoveCovered
                 $subject?->status->isOpen() === true &&
                 $subject->occupant($move->seat) === $move->before->occupant($move->seat)
             ) {
-                $handoff = $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover;
                 $known =
-                    $this->apply(
-                        $move,
-                        $subject,
-                        $rows,
-                        $locked,
-                        new Occasion(
-                            $at,
-                            $cause,
-                            "cover_{$move->kind->value}",
-                            $by->user?->id,
-                            $by->system,
-                            handoff: $handoff,
-                            move: self::moved($move, $house),
-                        ),
-                    ) + $known;
+                    $this->apply($move, $subject, $rows, $locked, self::occasion($move, $house, $by, $at)) + $known;
                 array_push(
                     $keepers,
                     ...array_filter($move->kind === CoverMoveKind::Stays ? [$move->after->occupant($move->seat)] : []),
@@ -161,7 +145,21 @@ final readonly class MoveCovered
             ->findMany(array_map(static fn(CoverMove $move): string => $move->after->id, $moves));
     }
 
-    public static function moved(CoverMove $move, Snapshot $house): WorkCovered
+    /** What is recorded of a move, of a task as of a case. */
+    public static function occasion(CoverMove $move, Snapshot $house, Actor $by, int $at): Occasion
+    {
+        return new Occasion(
+            $at,
+            $by->user === null ? Cause::Timer : Cause::Person,
+            "cover_{$move->kind->value}",
+            $by->user?->id,
+            $by->system,
+            handoff: $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover,
+            move: self::moved($move, $house),
+        );
+    }
+
+    private static function moved(CoverMove $move, Snapshot $house): WorkCovered
     {
         return new WorkCovered(
             $move->kind,

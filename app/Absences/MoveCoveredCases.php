@@ -9,18 +9,13 @@ use App\Bridge\CaseSubjects;
 use App\Bridge\ChangeRunner;
 use App\Bridge\Houses;
 use App\Bridge\LockedHouse;
-use App\Bridge\Occasion;
 use App\Bridge\Snapshot;
 use App\Bridge\WorkReader;
 use App\Models\Cases\CustomerCase;
-use App\Models\Tasks\HandoffCause;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\CaseCoverMoves;
-use OpenBaton\Core\Absence\CoverMove;
-use OpenBaton\Core\Absence\CoverMoveKind;
 use OpenBaton\Core\Routing\Needs;
-use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 
 /** Moves cases between somebody and their substitutes, as MoveCovered does tasks: in pieces, each under a lock. */
@@ -68,15 +63,16 @@ final readonly class MoveCoveredCases
             if ($row === null) {
                 continue;
             }
+            $occasion = MoveCovered::occasion($move, $house, $by, $at);
             $change = new ChangeSet(
                 "cover-{$row->id}-{$row->revision}",
                 $at,
                 $move->before,
                 $move->after,
                 $locked->house->router()->facts->of($move->before, $move->after, $at),
-                $by->user === null ? Cause::Timer : Cause::Person,
+                $occasion->cause,
             );
-            $this->runner->run($locked, self::occasion($move, $house, $by, $at), [$change], [$row->id => $row]);
+            $this->runner->run($locked, $occasion, [$change], [$row->id => $row]);
         }
 
         return count($moves);
@@ -101,18 +97,5 @@ final readonly class MoveCoveredCases
                     ),
             )
             ->orderBy('id');
-    }
-
-    private static function occasion(CoverMove $move, Snapshot $house, Actor $by, int $at): Occasion
-    {
-        return new Occasion(
-            $at,
-            $by->user === null ? Cause::Timer : Cause::Person,
-            "cover_{$move->kind->value}",
-            $by->user?->id,
-            $by->system,
-            handoff: $move->kind === CoverMoveKind::ComesBack ? HandoffCause::HandBack : HandoffCause::Cover,
-            move: MoveCovered::moved($move, $house),
-        );
     }
 }

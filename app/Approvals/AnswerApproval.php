@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Approvals;
 
-use App\Bridge\HouseAt;
 use App\Bridge\Occasion;
 use App\Models\Access\User;
 use App\Models\Approvals\Approval as Row;
@@ -78,18 +77,17 @@ final readonly class AnswerApproval
     ): Row {
         return ($this->change)(
             (string) $task->approval_id,
-            static function (Approval $approval, ApprovalSubject $of, HouseAt $house, int $at) use (
+            static function (Approval $approval, ApprovalSubject $of, int $at) use (
                 $task,
                 $answer,
                 $by,
                 $handsOn,
             ): Approval {
-                $who = $house->snapshot->personSlugs[(string) $by->person?->id] ?? null;
+                $who = $of->house->snapshot->personSlugs[(string) $by->person?->id] ?? null;
                 if ($who === null || $approval->placeOf($who) !== (int) $task->approval_place) {
                     throw NotAnswered::notAsked();
                 }
-                $asker = Row::query()->with('asker.person')->findOrFail($task->approval_id)->asker?->person?->slug;
-                $approvers = $of->approvers($at, $asker);
+                $approvers = $of->approvers($at);
                 if (!$handsOn && (!$approvers->mayBeAsked($who) || $approval->hasAnswered($who))) {
                     throw NotAnswered::mayNot();
                 }

@@ -9,24 +9,22 @@ use App\Bridge\HouseAt;
 use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Flow\Approvers;
-use OpenBaton\Core\Rulebook\FollowUp\AskApproval;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\TaskSubject;
 
 /** What is to be approved, as it is under the lock, and who may not answer. */
 final readonly class ApprovalSubject
 {
+    /** @param string|null $askerId who asks, by slug; null: a rule, or nobody of the house */
     public function __construct(
         public Task|CustomerCase $row,
         public TaskSubject|CaseSubject $subject,
-        private HouseAt $house,
+        public HouseAt $house,
+        private ?string $askerId,
     ) {}
 
-    /**
-     * @param int         $at      instant
-     * @param string|null $askerId who asks, by slug
-     */
-    public function approvers(int $at, ?string $askerId): Approvers
+    /** @param int $at instant */
+    public function approvers(int $at): Approvers
     {
         $roster = $this->house->snapshot->roster;
 
@@ -35,8 +33,8 @@ final readonly class ApprovalSubject
             array_values(
                 array_filter(
                     [
-                        $askerId,
-                        ...AskApproval::holders($this->subject),
+                        $this->askerId,
+                        ...$this->subject->lastHands(),
                         ...$this->subject instanceof CaseSubject
                             ? DoneTasks::workersIn($this->subject->id, $this->house->snapshot)
                             : [],

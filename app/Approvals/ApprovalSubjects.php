@@ -18,22 +18,32 @@ final readonly class ApprovalSubjects
 
     public function of(Approval $approval, HouseAt $house): ApprovalSubject
     {
+        $asker = $approval->asker?->person?->slug;
+
         return $approval->case_id === null
-            ? $this->task((string) $approval->task_id, $house)
-            : $this->matter($approval->case_id, $house);
+            ? $this->task((string) $approval->task_id, $house, $asker)
+            : $this->matter($approval->case_id, $house, $asker);
     }
 
-    public function task(string $id, HouseAt $house): ApprovalSubject
+    /** @param string|null $askerId who asks, by slug */
+    public function asked(Task|CustomerCase $what, HouseAt $house, ?string $askerId): ApprovalSubject
+    {
+        return $what instanceof Task
+            ? $this->task($what->id, $house, $askerId)
+            : $this->matter($what->id, $house, $askerId);
+    }
+
+    private function task(string $id, HouseAt $house, ?string $askerId): ApprovalSubject
     {
         $row = Task::query()->with(TaskSubjects::RELATIONS)->lockForUpdate()->findOrFail($id);
 
-        return new ApprovalSubject($row, $this->tasks->of($row, $house), $house);
+        return new ApprovalSubject($row, $this->tasks->of($row, $house), $house, $askerId);
     }
 
-    public function matter(string $id, HouseAt $house): ApprovalSubject
+    private function matter(string $id, HouseAt $house, ?string $askerId): ApprovalSubject
     {
         $row = CustomerCase::query()->with(CaseSubjects::RELATIONS)->lockForUpdate()->findOrFail($id);
 
-        return new ApprovalSubject($row, $this->cases->of($row, $house), $house);
+        return new ApprovalSubject($row, $this->cases->of($row, $house), $house, $askerId);
     }
 }

@@ -24,7 +24,7 @@ final readonly class AskForApproval
 
     /**
      * @param list<string> $people  slugs, in order
-     * @param string|null            $details what is said to them
+     * @param string|null  $details what is said to them
      *
      * @throws NotAnswered where what is to be approved is closed, or one of the name is open
      */
@@ -39,10 +39,8 @@ final readonly class AskForApproval
     ): Row {
         return DB::transaction(function () use ($what, $name, $rule, $people, $details, $latest, $by): Row {
             $locked = $this->houses->lock();
-            $of =
-                $what instanceof Task
-                    ? $this->subjects->task($what->id, $locked->house)
-                    : $this->subjects->matter($what->id, $locked->house);
+            $asker = $locked->house->snapshot->personSlugs[(string) $by->user?->person?->id] ?? null;
+            $of = $this->subjects->asked($what, $locked->house, $asker);
             if (!$of->subject->isOpen()) {
                 throw NotAnswered::closed();
             }
@@ -51,8 +49,7 @@ final readonly class AskForApproval
                 throw NotAnswered::openAlready($name);
             }
             $at = CarbonImmutable::now()->getTimestamp();
-            $asker = $locked->house->snapshot->personSlugs[(string) $by->user?->person?->id] ?? null;
-            $approval = Approval::ask($rule, $people, $of->approvers($at, $asker), $at, $latest?->getTimestamp());
+            $approval = Approval::ask($rule, $people, $of->approvers($at), $at, $latest?->getTimestamp());
             $row = new Row([
                 $column => $what->id,
                 'name' => $name,

@@ -24,8 +24,6 @@ use OpenBaton\Core\Flow\Approval;
 use OpenBaton\Core\Flow\ApprovalOutcome;
 use OpenBaton\Core\Flow\ApprovalTask;
 use OpenBaton\Core\Rulebook\Event\ApprovalSettled;
-use OpenBaton\Core\Subject\CaseFields;
-use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
@@ -102,13 +100,9 @@ final readonly class CarryOn
         int $place,
         Occasion $occasion,
     ): ChangeSet {
-        $carried =
-            $of instanceof CaseSubject
-                ? CaseFields::ofCase($of, $house->snapshot->roster->house->zone()) + $of->fields
-                : $of->fields;
         $task = ApprovalTask::of(
             $of,
-            $carried,
+            $of->carried($house->snapshot->roster->house->zone()),
             $row->name,
             $row->details,
             $approval->places[$place],

@@ -20,8 +20,8 @@ final readonly class ChangeApproval
     public function __construct(private Houses $houses, private ApprovalSubjects $subjects, private CarryOn $carryOn) {}
 
     /**
-     * @param Closure(Approval, ApprovalSubject, HouseAt, int): Approval $change with the instant of now
-     * @param Closure(int): Occasion                                   $occasion of that instant
+     * @param Closure(Approval, ApprovalSubject, int): Approval $change with the instant of now
+     * @param Closure(int): Occasion                          $occasion of that instant
      */
     public function __invoke(string $approvalId, Closure $change, Closure $occasion): Row
     {
@@ -31,8 +31,9 @@ final readonly class ChangeApproval
             $of = $this->subjects->of($row, $locked->house);
             $at = CarbonImmutable::now()->getTimestamp();
             $before = ApprovalRows::read($row)->answeredBy(self::holders($row, $locked->house));
-            $after = $change($before, $of, $locked->house, $at);
-            if ($after !== $before) {
+            $after = $change($before, $of, $at);
+            // What a rule has asked may be settled from the beginning, and nothing has come of that yet.
+            if ($after !== $before || ($after->isSettled() && $row->outcome === null)) {
                 ($this->carryOn)($locked, $row, $of, $after, $occasion($at));
             }
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Approvals;
 
 use App\Access\Actor;
-use App\Bridge\HouseAt;
 use App\Bridge\Occasion;
 use App\DomainEvents\About;
 use App\DomainEvents\ApproverReminded;
 use App\DomainEvents\EventLog;
 use App\Models\Approvals\Approval as Row;
+use App\Models\Tasks\Task;
 use App\Refusals\NotAnswered;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -27,7 +27,7 @@ final readonly class EndApproval
     {
         return ($this->change)(
             $approval->id,
-            static fn(Approval $one, ApprovalSubject $of, HouseAt $house, int $at): Approval => $one->isSettled()
+            static fn(Approval $one, ApprovalSubject $of, int $at): Approval => $one->isSettled()
                 ? throw NotAnswered::notAsked()
                 : $one->withdraw($at),
             static fn(int $at): Occasion => new Occasion(
@@ -46,15 +46,15 @@ final readonly class EndApproval
     {
         ($this->change)(
             $approvalId,
-            static function (Approval $one, ApprovalSubject $of, HouseAt $house, int $at) use ($approvalId): Approval {
+            static function (Approval $one, ApprovalSubject $of, int $at) use ($approvalId): Approval {
                 if ($one->isSettled()) {
-                    // By a rule that asked for it, and nothing has come of it yet.
-                    return Row::query()->open()->whereKey($approvalId)->exists() ? clone $one : $one;
+                    return $one;
                 }
                 if (!$of->subject->isOpen()) {
                     return $one->withdraw($at);
                 }
-                foreach (Row::query()->findOrFail($approvalId)->tasks()->whereNotNull('completed_at')->get() as $task) {
+                $over = Task::query()->where('approval_id', $approvalId)->whereNotNull('completed_at')->get();
+                foreach ($over as $task) {
                     $one = $one->vacated((int) $task->approval_place, $at);
                 }
 

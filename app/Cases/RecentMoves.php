@@ -31,10 +31,16 @@ final readonly class RecentMoves
      */
     public function narrow(Builder $cases, string $track, string $stage, bool $forwards): void
     {
-        $known = $this->houses->current()->tracks[$track] ?? null;
+        $house = $this->houses->current();
+        $known = $house->tracks[$track] ?? null;
+        if ($known === null) {
+            $cases->whereKey([]);
+
+            return;
+        }
         $to = [];
-        foreach ($known->stages ?? [] as $other) {
-            if ($other->key !== $stage && $known?->isForwards($stage, $other->key) === $forwards) {
+        foreach ($known->stages as $other) {
+            if ($other->key !== $stage && $known->isForwards($stage, $other->key) === $forwards) {
                 $to[] = $other->key;
             }
         }
@@ -43,7 +49,10 @@ final readonly class RecentMoves
             ->where('stage_since', '>=', self::since())
             ->whereIn(
                 'cases.id',
-                $this->moves($this->idOf($track))->where('came_from', $stage)->whereIn('stage', $to)->select('case_id'),
+                $this->moves($house->trackId($track))
+                    ->where('came_from', $stage)
+                    ->whereIn('stage', $to)
+                    ->select('case_id'),
             );
     }
 
@@ -51,7 +60,7 @@ final readonly class RecentMoves
     public function counts(Track $track): array
     {
         return array_values(
-            $this->moves($this->idOf($track->id))
+            $this->moves($this->houses->current()->trackId($track->id))
                 ->groupBy('came_from', 'stage')
                 // The builder has no aggregate by group.
                 ->selectRaw('came_from AS was, stage AS now, COUNT(*) AS times')
@@ -73,11 +82,5 @@ final readonly class RecentMoves
             ->where('track_id', $trackId)
             ->where('entered_at', '>=', self::since())
             ->whereNotNull('came_from');
-    }
-
-    /** @return string empty: there is no such track */
-    private function idOf(string $slug): string
-    {
-        return (string) (array_flip($this->houses->current()->trackSlugs)[$slug] ?? '');
     }
 }

@@ -28,19 +28,15 @@ final readonly class TrackRiver
      */
     public function of(Track $track, array $moves, HouseAt $house): array
     {
-        $id = (string) array_search($track->id, $house->snapshot->trackSlugs, true);
+        $id = $house->snapshot->trackId($track->id);
         $since = RecentMoves::since();
-        $open = self::counts(self::standing($id), 'stage');
-        $late = self::counts($this->late($id), 'stage');
-        $left = self::counts(self::leftSince($id, $since), 'stage');
+        $open = self::counts(self::standing($id));
+        $late = self::counts($this->late($id));
+        $left = self::counts(self::leftSince($id, $since));
         $opened = self::counts(
             CaseStay::query()->where('track_id', $id)->where('place', 1)->where('entered_at', '>=', $since),
-            'stage',
         );
-        $closed = self::counts(
-            CustomerCase::query()->where('track_id', $id)->where('closed_at', '>=', $since),
-            'stage',
-        );
+        $closed = self::counts(CustomerCase::query()->where('track_id', $id)->where('closed_at', '>=', $since));
         $time = new WorkingTime($house->snapshot->roster->house);
         $flows = [];
         foreach (self::stages($track, array_keys($open)) as $key) {
@@ -106,22 +102,15 @@ final readonly class TrackRiver
     /**
      * @param Builder<covariant \Illuminate\Database\Eloquent\Model> $query
      *
-     * @return array<array-key, int> by the value of the column
+     * @return array<array-key, int> by stage
      */
-    private static function counts(Builder $query, string $column): array
+    private static function counts(Builder $query): array
     {
         $counts = [];
         // The builder has no aggregate by group.
-        foreach (
-            $query
-                ->groupBy($column)
-                ->selectRaw("{$column} AS of_this, COUNT(*) AS times")
-                ->toBase()
-                ->get()
-            as $row
-        ) {
+        foreach ($query->groupBy('stage')->selectRaw('stage, COUNT(*) AS times')->toBase()->get() as $row) {
             $row = new Row($row);
-            $counts[$row->text('of_this')] = $row->int('times');
+            $counts[$row->text('stage')] = $row->int('times');
         }
 
         return $counts;

@@ -38,13 +38,6 @@ final readonly class CaseAtHand
     /** @return list<string> ids of people who own it, owned it last, or have done something in it */
     public function workers(): array
     {
-        return array_values(
-            array_unique(
-                array_filter(
-                    [$this->case->holderId, $this->case->previousHolderId, ...$this->records->workers()],
-                    is_string(...),
-                ),
-            ),
-        );
+        return array_values(array_unique([...$this->case->lastHands(), ...$this->records->workers()]));
     }
 }

@@ -128,6 +128,11 @@ final readonly class CaseSubject extends Subject
         return CaseFields::seen($this, $zone);
     }
 
+    public function carried(Zone $zone): array
+    {
+        return CaseFields::ofCase($this, $zone) + $this->fields;
+    }
+
     public function title(): string
     {
         return $this->text(CaseFields::TITLE);

@@ -102,6 +102,24 @@ abstract readonly class Subject
         return $this->holderId === null ? [] : [$this->holderId];
     }
 
+    /** @return list<string> who has it, and who had it last, each once */
+    public function lastHands(): array
+    {
+        return array_values(
+            array_unique(array_filter([...$this->holderIds(), $this->previousHolderId], is_string(...))),
+        );
+    }
+
+    /**
+     * What is made for it has of it from the beginning: what it keeps, and what is seen of its case.
+     *
+     * @return array<string, string|int|float|bool|list<string>> by path
+     */
+    public function carried(Zone $zone): array
+    {
+        return $this->fields;
+    }
+
     /** In whose place whoever is in a seat is there. */
     public function coveringOf(SeatName $seat): ?Covering
     {

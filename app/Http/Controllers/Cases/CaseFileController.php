@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Cases;
 use App\Cases\AttachToCase;
 use App\Http\Controllers\Tasks\TaskFileController;
 use App\Http\Pages\Tasks\TaskFiles;
-use App\Http\Requests\Cases\CaseFileRequest;
+use App\Http\Requests\Tasks\FileRequest;
 use App\Http\Viewer;
 use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\TaskFile;
@@ -33,7 +33,7 @@ final class CaseFileController
 
     public function store(
         CustomerCase $case,
-        CaseFileRequest $request,
+        FileRequest $request,
         Viewer $viewer,
         AttachToCase $attach,
     ): RedirectResponse {

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Tasks;
 
-use App\Http\Requests\Intake\TaskRequest;
+use App\Http\Requests\InputRequest;
 use Illuminate\Http\UploadedFile;
 
-/** A file for a task, of a kind and a size that the house takes. */
-final class FileRequest extends TaskRequest
+/** A file for a task or a case, of a kind and a size that the house takes. */
+final class FileRequest extends InputRequest
 {
     public function authorize(): bool
     {
-        return $this->user()?->can('comment', $this->task()) === true;
+        return $this->user()?->can('comment', $this->route('task') ?? $this->route('case')) === true;
     }
 
     /** @return array<string, list<mixed>> */

@@ -24,7 +24,6 @@ use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Effect\ApprovalAsked;
 use OpenBaton\Core\Subject\Effect\Effect;
-use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\WorkingSpan;
@@ -118,15 +117,7 @@ final readonly class AskApproval implements ActsBeyond, ActsOnCase
     {
         return $situation->subject instanceof CaseSubject
             ? $situation->case?->workers() ?? []
-            : self::holders($situation->subject);
-    }
-
-    /** @return list<string> who has it, and who had it last, by id */
-    public static function holders(Subject $subject): array
-    {
-        return array_values(
-            array_unique(array_filter([...$subject->holderIds(), $subject->previousHolderId], is_string(...))),
-        );
+            : $situation->subject->lastHands();
     }
 
     private function latest(Situation $situation, int $at): ?int

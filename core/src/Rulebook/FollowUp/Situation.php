@@ -8,8 +8,6 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Flow\CaseAtHand;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
-use OpenBaton\Core\Subject\CaseFields;
-use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Subject;
 
@@ -30,16 +28,10 @@ final readonly class Situation
         public ?CaseAtHand $case = null,
     ) {}
 
-    /**
-     * What is made for the subject has of it from the beginning: what it keeps, and what is seen of its case.
-     *
-     * @return array<string, string|int|float|bool|list<string>> by path
-     */
+    /** @return array<string, string|int|float|bool|list<string>> what is made for its subject has of it, by path */
     public function carried(): array
     {
-        return $this->subject instanceof CaseSubject
-            ? CaseFields::ofCase($this->subject, $this->roster->house->zone()) + $this->subject->fields
-            : $this->subject->fields;
+        return $this->subject->carried($this->roster->house->zone());
     }
 
     /** The values of its subject by its turn. */
