@@ -104,7 +104,7 @@ final readonly class CaseTies
         }
         $values = CaseFields::ofCase($case, $this->router->roster->house->zone());
         $tasks = $state->ofCase($case->id);
-        $state->caseSeen($case->id, $values);
+        $state->seen->ofCase($case->id, $values);
         $from = $this->formerOwner($change, $case);
         $changed = [];
         foreach ($tasks as $task) {

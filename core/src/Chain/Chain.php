@@ -67,8 +67,10 @@ final readonly class Chain
             $this->decide($state, $number, $change);
         }
         $this->coverWhoIsAway($state, $number, $change);
-        foreach ((new CaseTies($this->router))->following($state, $change) as [$before, $after]) {
-            $this->change($state, $number, $before, $after, $change->at);
+        foreach ([new CaseTies($this->router), new CustomerTies($this->router)] as $ties) {
+            foreach ($ties->following($state, $change) as [$before, $after]) {
+                $this->change($state, $number, $before, $after, $change->at);
+            }
         }
     }
 
@@ -99,7 +101,7 @@ final readonly class Chain
 
     private function consequences(ChainState $state): Consequences
     {
-        return new Consequences($this->router, $state, $this->surroundings);
+        return new Consequences($this->router, $state);
     }
 
     private function round(ChainState $state): Round

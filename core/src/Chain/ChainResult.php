@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Chain;
 
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
 
@@ -14,7 +15,7 @@ final readonly class ChainResult
 {
     /**
      * @param list<Link>                $links
-     * @param array<array-key, Subject> $subjects every task and case that the chain touched as it is after it, by id
+     * @param array<array-key, Subject> $subjects every one that the chain touched as it is after it, by id
      * @param array<array-key, int>     $assignedAt instant at which work came to somebody in it, by person
      * @param Rotations                 $rotations  that were looked at, after it
      */
@@ -36,5 +37,11 @@ final readonly class ChainResult
     public function cases(): array
     {
         return array_filter($this->subjects, static fn(Subject $one): bool => $one instanceof CaseSubject);
+    }
+
+    /** @return array<array-key, CustomerSubject> the customers that the chain touched, by id */
+    public function customers(): array
+    {
+        return array_filter($this->subjects, static fn(Subject $one): bool => $one instanceof CustomerSubject);
     }
 }

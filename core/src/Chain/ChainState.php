@@ -10,6 +10,7 @@ use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
@@ -22,10 +23,8 @@ final class ChainState
     /** @var list<Link> */
     private array $links = [];
     private int $settled = 0;
-    /** @var array<array-key, Subject> by id: every task and case that the chain touched, as it is by now */
+    /** @var array<array-key, Subject> by id: every one that the chain touched, as it is by now */
     private array $subjects = [];
-    /** @var array<array-key, array<string, string|int|float|bool|list<string>>> what tasks see of cases, by case */
-    private array $seen = [];
     private readonly ChainWork $work;
     /** @var array<array-key, array<array-key, true>> ids of rules by subject */
     private array $acted = [];
@@ -36,8 +35,11 @@ final class ChainState
     private ?Cut $cut = null;
     private bool $ended = false;
 
+    public readonly SeenInChain $seen;
+
     public function __construct(public readonly Surroundings $surroundings)
     {
+        $this->seen = new SeenInChain();
         $this->work = new ChainWork($surroundings);
         $this->rotations = new Rotations();
     }
@@ -79,11 +81,8 @@ final class ChainState
     public function subject(Subject $known): Subject
     {
         $now = $this->subjects[$known->id] ?? $known;
-        if ($now instanceof TaskSubject && $now->caseId !== null && isset($this->seen[$now->caseId])) {
-            $now = $now->seeing($this->seen[$now->caseId]);
-        }
 
-        return $now instanceof $known ? $now : throw new LogicException('A task and a case have one id.');
+        return $now instanceof $known ? $this->seen->on($now) : throw new LogicException('Two subjects have one id.');
     }
 
     /** @return list<TaskSubject> that the chain touched, as they are by now */
@@ -99,61 +98,78 @@ final class ChainState
     {
         $known = $this->subjects[$id] ?? $this->surroundings->case($id);
 
-        return $known instanceof CaseSubject ? $known : null;
+        return $known instanceof CaseSubject ? $this->subject($known) : null;
+    }
+
+    /** The customer as it is by now. */
+    public function customer(string $id): ?CustomerSubject
+    {
+        $known = $this->subjects[$id] ?? $this->surroundings->customer($id);
+
+        return $known instanceof CustomerSubject ? $known : null;
+    }
+
+    /** @return list<TaskSubject|CaseSubject> what is open for a customer, as it is by now */
+    public function ofCustomer(string $customerId): array
+    {
+        $work = array_filter(
+            $this->subjects,
+            static fn(Subject $one): bool => $one instanceof TaskSubject || $one instanceof CaseSubject,
+        );
+
+        return $this->byNow(
+            [...$this->surroundings->ofCustomer($customerId), ...array_values($work)],
+            static fn(Subject $one): bool => $one->customerId === $customerId && $one->isOpen(),
+        );
     }
 
     /** @return list<TaskSubject> the open tasks in a case, as they are by now */
     public function ofCase(string $caseId): array
     {
-        $found = [];
-        foreach ([...$this->surroundings->ofCase($caseId), ...$this->tasks()] as $one) {
-            $one = $this->subject($one);
-            if ($one->caseId === $caseId && $one->isOpen()) {
-                $found[$one->id] = $one;
-            } else {
-                unset($found[$one->id]);
-            }
-        }
-
-        return array_values($found);
-    }
-
-    /**
-     * From now on tasks see this of a case.
-     *
-     * @param array<string, string|int|float|bool|list<string>> $values by path
-     */
-    public function caseSeen(string $caseId, array $values): void
-    {
-        $this->seen[$caseId] = $values;
+        return $this->byNow(
+            [...$this->surroundings->ofCase($caseId), ...$this->tasks()],
+            static fn(TaskSubject $one): bool => $one->caseId === $caseId && $one->isOpen(),
+        );
     }
 
     /** @return list<TaskSubject> */
     public function waitingOn(string $taskId): array
     {
-        $waiting = [];
-        foreach ([...$this->surroundings->waitingOn($taskId), ...$this->tasks()] as $one) {
-            $one = $this->subject($one);
-            if ($one->status === TaskStatus::Waiting && in_array($taskId, $one->waitsOn, true)) {
-                $waiting[$one->id] = $one;
-            }
-        }
-
-        return array_values($waiting);
+        return $this->byNow(
+            [...$this->surroundings->waitingOn($taskId), ...$this->tasks()],
+            static fn(TaskSubject $one): bool => $one->status === TaskStatus::Waiting &&
+                in_array($taskId, $one->waitsOn, true),
+        );
     }
 
     /** @return list<Subject> open tasks and cases that rules have made for one, as they are by now */
     public function madeBy(string $id): array
     {
-        $made = [];
-        foreach ([...$this->surroundings->madeBy($id), ...array_values($this->subjects)] as $one) {
+        return $this->byNow(
+            [...$this->surroundings->madeBy($id), ...array_values($this->subjects)],
+            static fn(Subject $one): bool => $one->madeById === $id && $one->isOpen(),
+        );
+    }
+
+    /**
+     * @template T of Subject
+     *
+     * @param list<T>           $known
+     * @param callable(T): bool $fits
+     *
+     * @return list<T> as they are by now, each once, those that fit
+     */
+    private function byNow(array $known, callable $fits): array
+    {
+        $found = [];
+        foreach ($known as $one) {
             $one = $this->subject($one);
-            if ($one->madeById === $id && $one->isOpen()) {
-                $made[$one->id] = $one;
+            if ($fits($one)) {
+                $found[$one->id] = $one;
             }
         }
 
-        return array_values($made);
+        return array_values($found);
     }
 
     /** @return list<DoneTask> tasks that belong with one and are done by now, the latest first */

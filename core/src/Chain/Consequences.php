@@ -16,11 +16,7 @@ use OpenBaton\Core\Subject\TaskSubject;
 /** The change sets that decisions of a chain bring about. */
 final readonly class Consequences
 {
-    public function __construct(
-        private Router $router,
-        private ChainState $state,
-        private Surroundings $surroundings,
-    ) {}
+    public function __construct(private Router $router, private ChainState $state) {}
 
     /**
      * @param CaseSubject|null $case that the task belongs to, where rules may act on it
@@ -32,7 +28,7 @@ final readonly class Consequences
         $before = $this->state->subject($decision->change->after);
         $after = $decision->appliedTo($before);
         $at = $decision->change->at;
-        $reached = new TasksReached($this->state, $this->surroundings, $before->id, $decision->effects);
+        $reached = new TasksReached($this->state, $before->id, $decision->effects);
         $after = $after instanceof TaskSubject ? $this->tied($after, $reached) : $after;
         $changes = [$this->changed($number, $before, $after, $at)];
         if ($case !== null && $case->id !== $before->id) {

@@ -10,6 +10,7 @@ use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
@@ -24,7 +25,7 @@ final class Rehearsal implements Surroundings
 {
     private readonly ChainWork $work;
     private Rotations $rotations;
-    /** @var array<array-key, Subject> tasks and cases as they would be by now, by id, the oldest first */
+    /** @var array<array-key, Subject> all as they would be by now, by id, the oldest first */
     private array $subjects = [];
     private int $made = 0;
 
@@ -79,14 +80,27 @@ final class Rehearsal implements Surroundings
         return $this->rotations->only($names);
     }
 
-    public function ofCustomer(string $customerId, string $exceptTaskId): array
+    public function customer(string $id): ?CustomerSubject
     {
-        return $this->byNow(
-            $this->house->ofCustomer($customerId, $exceptTaskId),
-            static fn(TaskSubject $one): bool => $one->customerId === $customerId &&
-                $one->id !== $exceptTaskId &&
-                $one->status->isOpen(),
-        );
+        $known = $this->subjects[$id] ?? $this->house->customer($id);
+
+        return $known instanceof CustomerSubject ? $known : null;
+    }
+
+    public function ofCustomer(string $customerId): array
+    {
+        $found = [];
+        foreach ([...$this->house->ofCustomer($customerId), ...array_values($this->subjects)] as $one) {
+            $one = $one instanceof TaskSubject ? $this->subject($one) : $this->subjects[$one->id] ?? $one;
+            $isWork = $one instanceof TaskSubject || $one instanceof CaseSubject;
+            if ($isWork && $one->customerId === $customerId && $one->isOpen()) {
+                $found[$one->id] = $one;
+            } else {
+                unset($found[$one->id]);
+            }
+        }
+
+        return array_values($found);
     }
 
     public function waitingOn(string $taskId): array

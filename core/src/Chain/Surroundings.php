@@ -8,6 +8,7 @@ use OpenBaton\Core\Flow\Approval;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\DoneTask;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
@@ -26,13 +27,16 @@ interface Surroundings
      */
     public function rotations(array $names): Rotations;
 
-    /** @return list<TaskSubject> the other open tasks of the customer */
-    public function ofCustomer(string $customerId, string $exceptTaskId): array;
+    /** @return CustomerSubject|null null: there is none */
+    public function customer(string $id): ?CustomerSubject;
+
+    /** @return list<TaskSubject|CaseSubject> the open tasks and cases of a customer */
+    public function ofCustomer(string $customerId): array;
 
     /** @return list<TaskSubject> tasks that wait for the end of this one */
     public function waitingOn(string $taskId): array;
 
-    /** @return list<Subject> open tasks and cases that rules have made for a task or a case */
+    /** @return list<Subject> open tasks and cases that rules have made for a subject */
     public function madeBy(string $id): array;
 
     /** @return CaseSubject|null null: there is none */

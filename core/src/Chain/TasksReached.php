@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Chain;
 
+use LogicException;
 use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\Reach;
 use OpenBaton\Core\Subject\Effect\ReachesOthers;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
 
-/** What the effects of one decision change of other tasks and cases, and make. */
+/** What the effects of one decision change of other tasks, cases and customers, and make. */
 final class TasksReached implements Reach
 {
-    /** @var array<array-key, array{TaskSubject, TaskSubject}> before and after, by id */
+    /** @var array<array-key, array{Subject, Subject}> before and after, by id */
     private array $changed = [];
     /** @var list<array{Subject, bool}> */
     private array $made = [];
@@ -23,12 +25,8 @@ final class TasksReached implements Reach
     private array $waitsOn = [];
 
     /** @param list<Effect> $effects */
-    public function __construct(
-        private readonly ChainState $state,
-        private readonly Surroundings $surroundings,
-        private readonly string $taskId,
-        array $effects,
-    ) {
+    public function __construct(private readonly ChainState $state, private readonly string $taskId, array $effects)
+    {
         foreach ($effects as $effect) {
             if ($effect instanceof ReachesOthers) {
                 $effect->reach($this);
@@ -54,26 +52,36 @@ final class TasksReached implements Reach
 
     public function ofCase(string $caseId): array
     {
-        return array_map(
-            fn(TaskSubject $one): TaskSubject => $this->changed[$one->id][1] ?? $one,
-            $this->state->ofCase($caseId),
-        );
+        return array_map($this->asChanged(...), $this->state->ofCase($caseId));
     }
 
-    public function ofCustomer(string $customerId): array
+    public function customer(string $id): ?CustomerSubject
     {
-        return array_map(
-            fn(TaskSubject $one): TaskSubject => $this->changed[$one->id][1] ?? $this->state->subject($one),
-            $this->surroundings->ofCustomer($customerId, $this->taskId),
-        );
+        $customer = $this->state->customer($id);
+
+        return $customer === null ? null : $this->asChanged($customer);
     }
 
-    public function change(TaskSubject $before, TaskSubject $after): void
+    public function change(Subject $before, Subject $after): void
     {
         $this->changed[$before->id] = [$this->changed[$before->id][0] ?? $before, $after];
     }
 
-    /** @return list<array{TaskSubject, TaskSubject}> other tasks before and after, in order */
+    /**
+     * @template T of Subject
+     *
+     * @param T $one
+     *
+     * @return T with what other effects did to it
+     */
+    private function asChanged(Subject $one): Subject
+    {
+        $now = $this->changed[$one->id][1] ?? $one;
+
+        return $now instanceof $one ? $now : throw new LogicException('Two subjects have one id.');
+    }
+
+    /** @return list<array{Subject, Subject}> others before and after, in order */
     public function changed(): array
     {
         return array_values($this->changed);

@@ -14,6 +14,7 @@ final readonly class Field
      * @param array<array-key, string> $options label by value, of a "one of" or "many of"
      * @param bool                  $retired no longer offered; what is kept in it goes on being known
      * @param list<string>          $retiredOptions values that are no longer offered, of those
+     * @param bool                  $derived what is in it follows from something else: it is not set by itself
      */
     public function __construct(
         public string $path,
@@ -22,6 +23,7 @@ final readonly class Field
         public array $options = [],
         public bool $retired = false,
         public array $retiredOptions = [],
+        public bool $derived = false,
     ) {
         if (preg_match('/^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*)+$/', $path) !== 1) {
             throw new Refusal('"{path}" is not a field path such as task.kind.', path: $path);

@@ -14,8 +14,6 @@ final readonly class FieldCatalogue
 
     private const OF_MOMENT = 'moment.';
 
-    private const OF_TASKS = 'task.';
-
     /** @var array<string, Field> */
     public array $fields;
 
@@ -44,9 +42,12 @@ final readonly class FieldCatalogue
         $this->fields = array_diff_key($byPath, $this->ofPeople, $this->ofMoment);
     }
 
-    public function withoutTasks(): self
+    /** Those of people and of the moment, and of the others those whose paths begin with none of these. */
+    public function without(string ...$prefixes): self
     {
-        return new self(array_values(array_diff_key($this->all(), self::below(self::OF_TASKS, $this->fields))));
+        $gone = array_map(fn(string $prefix): array => self::below($prefix, $this->fields), array_values($prefixes));
+
+        return new self(array_values(array_diff_key($this->all(), ...$gone)));
     }
 
     /** @return array<string, Field> */

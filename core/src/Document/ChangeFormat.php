@@ -13,16 +13,19 @@ use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\ChecklistItem;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\Happened;
+use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Subject\Sharing;
 use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /**
  * Recorded change sets, as far as it takes to tell which rules listen to them
- * and which criteria hold: of tasks and cases only what kinds of event ask for.
+ * and which criteria hold: of subjects only what kinds of event ask for.
  */
 final class ChangeFormat
 {
@@ -124,25 +127,39 @@ final class ChangeFormat
     private static function state(Subject $subject): array
     {
         return array_filter(
-            $subject instanceof CaseSubject ? self::ofCase($subject) : self::ofTask($subject),
+            match (true) {
+                $subject instanceof CaseSubject => self::ofCase($subject),
+                $subject instanceof CustomerSubject => self::ofCustomer($subject),
+                $subject instanceof TaskSubject => self::ofTask($subject),
+                default => ['of' => $subject::kind()->value],
+            },
             static fn(mixed $value): bool => $value !== null,
         );
     }
 
     /** @return array<string, mixed> */
-    private static function ofTask(Subject $subject): array
+    private static function ofTask(TaskSubject $subject): array
     {
-        return $subject instanceof TaskSubject
-            ? [
-                'status' => $subject->status->value,
-                'holder' => $subject->holderId,
-                'held_with' => $subject->sharing?->withIds,
-                'reviewer' => $subject->reviewerId,
-                'to_hand_on' => $subject->toHandOn ?: null,
-                'tags' => $subject->tags === [] ? null : $subject->tags,
-                'items' => $subject->checklist === [] ? null : [count($subject->checklist), $subject->openItems()],
-            ]
-            : [];
+        return [
+            'status' => $subject->status->value,
+            'holder' => $subject->holderId,
+            'held_with' => $subject->sharing?->withIds,
+            'reviewer' => $subject->reviewerId,
+            'to_hand_on' => $subject->toHandOn ?: null,
+            'tags' => $subject->tags === [] ? null : $subject->tags,
+            'items' => $subject->checklist === [] ? null : [count($subject->checklist), $subject->openItems()],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofCustomer(CustomerSubject $customer): array
+    {
+        return [
+            'of' => SubjectKind::Customer->value,
+            'owner' => $customer->holderId,
+            'tags' => $customer->tags === [] ? null : $customer->tags,
+            'retired' => $customer->retired ?: null,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -177,6 +194,17 @@ final class ChangeFormat
     {
         if ($state->has('track')) {
             return self::case($state, $id);
+        }
+        if ($state->has('of')) {
+            return $state->get('of')->case(SubjectKind::class) === SubjectKind::House
+                ? new HouseSubject()
+                : new CustomerSubject(
+                    $id,
+                    0,
+                    $state->find('owner')?->text(),
+                    $state->textsOf('tags'),
+                    retired: $state->has('retired'),
+                );
         }
         $items = $state->find('items')?->items();
         $checklist = [];

@@ -14,6 +14,8 @@ use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Subject\HouseSubject;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** A decision with its trace as a document; docs/formats/decision.schema.json describes it. */
 final class DecisionFormat
@@ -111,9 +113,7 @@ final class DecisionFormat
         return [
             'event' => $record->get('event')->text(),
             'kind' => $kinds[0] ?? '',
-            ...$record->has('case')
-                ? ['case' => $record->get('case')->text()]
-                : ['task' => $record->get('task')->text()],
+            ...self::of($record),
             'at' => Instant::format($record->get('at')->int()),
             'rulebook_version' => $rulebook->version,
             'outcome' => $record->get('outcome')->text(),
@@ -138,6 +138,18 @@ final class DecisionFormat
                 ],
                 static fn(mixed $value): bool => $value !== null,
             );
+    }
+
+    /** @return array<string, string> what it is about, by its kind */
+    private static function of(Node $record): array
+    {
+        foreach (SubjectKind::KEPT as $kind) {
+            if ($record->has($kind->value)) {
+                return [$kind->value => $record->get($kind->value)->text()];
+            }
+        }
+
+        return [SubjectKind::House->value => HouseSubject::ID];
     }
 
     /** @return array<array-key, mixed> with the id and the name of the rule that brought it about */

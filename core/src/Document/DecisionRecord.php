@@ -13,6 +13,8 @@ use OpenBaton\Core\Routing\Step;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\Effect\Effect;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /**
  * What is kept of a decision: all that can't be worked out again from its
@@ -33,7 +35,7 @@ final class DecisionRecord
             [
                 'event' => $decision->change->id,
                 'kinds' => $decision->rulebook->occasions($decision->change),
-                $decision->change->after::kind()->value => $decision->change->after->id,
+                ...self::about($decision->change->after),
                 'at' => $decision->change->at,
                 'outcome' => $decision->outcome->value,
                 'decided_by' => $decision->decidedBy,
@@ -54,6 +56,12 @@ final class DecisionRecord
                 'decided_by' => null,
                 'assignee' => null,
             ];
+    }
+
+    /** @return array<string, string> what it is about, by its kind; nothing: the house */
+    private static function about(Subject $subject): array
+    {
+        return $subject::kind() === SubjectKind::House ? [] : [$subject::kind()->value => $subject->id];
     }
 
     /** @return list<array<string, mixed>> in order, each with the position of its rule */

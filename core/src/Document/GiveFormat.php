@@ -46,7 +46,8 @@ final readonly class GiveFormat
         $seat = $faults->collect(static fn(): ?SeatName => $node->find('seat')?->case(SeatName::class)) ?? $usual;
         if (($seat === SeatName::Owner) !== ($usual === SeatName::Owner)) {
             $faults->add(
-                ...$node->get('seat')->fail('A task has a holder and a reviewer, a case has an owner.')->faults,
+                ...$node->get('seat')->fail('A task has a holder and a reviewer, a case and a customer have an owner.')
+                    ->faults,
             );
         }
         $anew = $faults->collect(static fn(): bool => $node->find('anew')?->bool() ?? false);

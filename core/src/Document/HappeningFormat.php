@@ -13,6 +13,7 @@ use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\World\Arrives;
@@ -27,21 +28,22 @@ final class HappeningFormat
 {
     private const ARRIVES = 'task_arrives';
     private const CHANGES = 'task_changes';
-    private const CUSTOMER = 'customer_changes';
     private const PRESSED = 'pressed';
     private const APPLIED = 'rule_applied';
     private const TICK = 'tick';
-    private const OF_TASKS = [self::ARRIVES, self::CHANGES, self::CUSTOMER, self::PRESSED, self::APPLIED, self::TICK];
-    public const KINDS = [...self::OF_TASKS, ...CaseHappenings::KINDS];
+    private const OF_TASKS = [self::ARRIVES, self::CHANGES, self::PRESSED, self::APPLIED, self::TICK];
+    public const KINDS = [...self::OF_TASKS, ...CustomerHappenings::KINDS, ...CaseHappenings::KINDS];
 
     /** @var array<array-key, true> ids of tasks that there are by then */
     private array $tasks = [];
     private readonly TaskFormat $format;
     private readonly CaseHappenings $ofCases;
+    private readonly CustomerHappenings $ofCustomers;
 
     /**
      * @param list<TaskSubject> $tasks that are there at the beginning
      * @param list<CaseSubject> $cases likewise
+     * @param list<CustomerSubject> $customers likewise
      * @param int           $clock instant
      */
     public function __construct(
@@ -50,9 +52,15 @@ final class HappeningFormat
         TaskCatalogue $catalogue,
         array $tasks,
         array $cases,
+        array $customers,
         private int $clock,
     ) {
         $this->ofCases = new CaseHappenings($roster, $rulebook, $catalogue, array_column($cases, 'trackId', 'id'));
+        $this->ofCustomers = new CustomerHappenings(
+            $roster,
+            $rulebook,
+            array_fill_keys(array_column($customers, 'id'), true),
+        );
         $this->format = new TaskFormat($rulebook->fields, $roster);
         foreach ($tasks as $task) {
             $this->tasks[$task->id] = true;
@@ -72,14 +80,14 @@ final class HappeningFormat
         return match ($kind) {
             self::ARRIVES => $this->arrives($id, $at, $node),
             self::CHANGES => $this->changes($id, $at, $node),
-            self::CUSTOMER => $this->customerChanges($id, $at, $node),
             self::PRESSED => $this->runs($id, $at, $node, Pressed::kind()),
             self::APPLIED => $this->runs($id, $at, $node, Trigger::APPLIED),
             self::TICK => $this->ticks($id, $at, $node),
             default => $this->ofCases->read($kind, $id, $at, $node) ??
-                throw $node
-                    ->get('kind')
-                    ->fail('"{given}" is not one of: {known}.', given: $kind, known: implode(', ', self::KINDS)),
+                ($this->ofCustomers->read($kind, $id, $at, $node) ??
+                    throw $node
+                        ->get('kind')
+                        ->fail('"{given}" is not one of: {known}.', given: $kind, known: implode(', ', self::KINDS))),
         };
     }
 
@@ -119,27 +127,6 @@ final class HappeningFormat
             $set->on(...),
             $node->find('by')?->case(Cause::class) ?? Cause::Person,
             $set->happened,
-        );
-    }
-
-    /** @return Changes<TaskSubject> */
-    private function customerChanges(string $id, int $at, Node $node): Changes
-    {
-        $node->only(['id', 'kind', 'at', 'customer', 'facts']);
-        $customerId = $node->get('customer')->line(TextLimits::ID);
-        $facts = TaskEditFormat::facts($node->get('facts'), $this->rulebook->fields, $this->roster);
-
-        return new Changes(
-            $id,
-            $at,
-            static fn(WorldState $state): array => $state->ofCustomer($customerId, ''),
-            static function (TaskSubject $subject) use ($facts): TaskSubject {
-                foreach ($facts as $path => $value) {
-                    $subject = $subject->withField($path, $value);
-                }
-
-                return $subject;
-            },
         );
     }
 

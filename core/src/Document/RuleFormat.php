@@ -52,6 +52,10 @@ final readonly class RuleFormat
         $name = $faults->collect(static fn(): string => $node->get('name')->line(TextLimits::NAME));
         $events = $faults->collect(fn(): array => $this->events($node->get('when')));
         $of = $this->about($events);
+        if ($of !== $this && $events !== null) {
+            // What the events of others may name is less.
+            $events = $faults->collect(static fn(): array => $of->events($node->get('when')));
+        }
         $criteria = $faults->collect(static fn(): Expression => $of->criteria($node));
         $give = $node->find('give');
         $give =

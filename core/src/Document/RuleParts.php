@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Document;
 
 use LogicException;
-use OpenBaton\Core\Rulebook\CaseOnly;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\Part;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\RuleContext;
-use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /** Reads the parts of rules, all of which are about one kind of subject. */
@@ -52,18 +50,20 @@ final readonly class RuleParts
     {
         $part = PartFormat::read($node, $family, $this->context);
 
-        if ($family !== Family::Event) {
-            match (true) {
-                $this->about === SubjectKind::Task && $part instanceof CaseOnly => throw $node
-                    ->get('kind')
-                    ->fail('Only rules about cases have "{kind}".', kind: $part::kind()),
-                $this->about === SubjectKind::Matter && $part instanceof TaskOnly => throw $node
-                    ->get('kind')
-                    ->fail('Only rules about tasks have "{kind}".', kind: $part::kind()),
-                default => null,
-            };
+        if ($family !== Family::Event && !$this->about->admits($part::class)) {
+            throw $node->get('kind')->fail($this->stranger(), kind: $part::kind());
         }
 
         return $part instanceof $type ? $part : throw new LogicException("A {$family->value} is a {$type}.");
+    }
+
+    private function stranger(): string
+    {
+        return match ($this->about) {
+            SubjectKind::Task => 'Rules about tasks have no "{kind}".',
+            SubjectKind::Matter => 'Rules about cases have no "{kind}".',
+            SubjectKind::Customer => 'Rules about customers have no "{kind}".',
+            SubjectKind::House => 'Rules about the house have no "{kind}".',
+        };
     }
 }

@@ -96,7 +96,7 @@ final class RulebookFormat
 
     private static function field(Node $node): Field
     {
-        $node->only(['path', 'label', 'type', 'options']);
+        $node->only(['path', 'label', 'type', 'options', 'derived']);
         $options = array_map(static function (Node $option): string {
             $option->only(['value', 'label']);
 
@@ -109,6 +109,7 @@ final class RulebookFormat
                 $node->get('label')->line(TextLimits::NAME),
                 $node->get('type')->case(FieldType::class),
                 $options,
+                derived: $node->find('derived')?->bool() ?? false,
             ),
         );
     }
@@ -141,6 +142,7 @@ final class RulebookFormat
                 'label' => $field->label,
                 'type' => $field->type->value,
             ] +
+                ($field->derived ? ['derived' => true] : []) +
                 ($field->options === []
                     ? []
                     : [

@@ -11,6 +11,8 @@ use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\CustomerSubject;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -39,6 +41,7 @@ final class WorldFormat
         'trade',
         'rulebook',
         'rotations',
+        'customers',
         'cases',
         'tasks',
         'work',
@@ -60,16 +63,21 @@ final class WorldFormat
             $roster,
             taskCatalogue: $node->has('trade') ? $taskCatalogue : null,
         );
+        $ofCustomers = new CustomerFormat($fields, $roster);
+        $customers = array_map(
+            static fn(Node $customer): CustomerSubject => $ofCustomers->read($customer, $clock),
+            Format::distinct($node->itemsOf('customers')),
+        );
         $ofCases = new CaseFormat($fields, $roster, $taskCatalogue->tracks);
         $cases = array_map(
-            static fn(Node $case): CaseSubject => $ofCases->read($case, $clock),
+            static fn(Node $case): CaseSubject => self::of($ofCases->read($case, $clock), $customers, $roster),
             Format::distinct($node->itemsOf('cases')),
         );
         $format = new TaskFormat($fields, $roster);
         $tasks = array_values(
             array_map(
                 static fn(Node $task): TaskSubject => self::inCase(
-                    $format->read($task, $clock),
+                    self::of($format->read($task, $clock), $customers, $roster),
                     $task,
                     $cases,
                     $roster,
@@ -78,6 +86,7 @@ final class WorldFormat
             ),
         );
         $cases = array_values($cases);
+        $customers = array_values($customers);
 
         return new World(
             $clock,
@@ -90,11 +99,32 @@ final class WorldFormat
                 ),
             ),
             self::work($node, $roster, $clock),
-            self::events($node, $rulebook, $roster, $taskCatalogue, $tasks, $cases, $clock),
+            self::events($node, $rulebook, $roster, $taskCatalogue, $tasks, $cases, $customers, $clock),
             $taskCatalogue,
             $tasks,
             $cases,
+            $customers,
         );
+    }
+
+    /**
+     * It with what it sees of its customer, who was told of.
+     *
+     * @template T of Subject
+     *
+     * @param T $one
+     * @param array<array-key, CustomerSubject> $customers by id
+     *
+     * @return T
+     */
+    private static function of(Subject $one, array $customers, Roster $roster): Subject
+    {
+        $values = ($customers[$one->customerId ?? ''] ?? null)?->seen($roster->house->zone()) ?? [];
+        foreach ($values as $path => $value) {
+            $one = $one->withField($path, $value);
+        }
+
+        return $one;
     }
 
     /**
@@ -193,6 +223,7 @@ final class WorldFormat
     /**
      * @param list<TaskSubject> $tasks
      * @param list<CaseSubject> $cases
+     * @param list<CustomerSubject> $customers
      *
      * @return list<Happening>
      */
@@ -203,9 +234,10 @@ final class WorldFormat
         TaskCatalogue $catalogue,
         array $tasks,
         array $cases,
+        array $customers,
         int $clock,
     ): array {
-        $format = new HappeningFormat($roster, $rulebook, $catalogue, $tasks, $cases, $clock);
+        $format = new HappeningFormat($roster, $rulebook, $catalogue, $tasks, $cases, $customers, $clock);
         $events = [];
         foreach (Format::distinct($node->get('events')->items()) as $id => $item) {
             $events[] = $format->read((string) $id, $item);

@@ -11,9 +11,11 @@ use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Rulebook\FieldValue;
 use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Subject\CaseFields;
+use OpenBaton\Core\Subject\CustomerFields;
 use OpenBaton\Core\Subject\StateFields;
+use OpenBaton\Core\Subject\SubjectKind;
 
-/** A field that the house has added, with a value for it; of tasks and cases, or of people. */
+/** A field that the house has added, with a value for it; of tasks, cases and customers, or of people. */
 final readonly class Assignment implements ParameterType
 {
     /** Fields that every task and every case has and that are not set as others are. */
@@ -49,7 +51,7 @@ final readonly class Assignment implements ParameterType
         $path = $node->line(TextLimits::ID);
         $field = $context->fields->find($path);
 
-        return $field !== null && (self::isSettable($path) || self::isSettableOfCase($path))
+        return $field !== null && self::isSettableBy($context->about, $field)
             ? $field
             : throw $node->fail('"{path}" is not a field whose value can be set.', path: $path);
     }
@@ -60,6 +62,22 @@ final readonly class Assignment implements ParameterType
 
         return $context->fields->ofPeople[$path] ??
             throw $node->fail('There is no field "{path}" of people.', path: $path);
+    }
+
+    /** Whether rules about something may set a field: those about tasks also one of their case. */
+    public static function isSettableBy(SubjectKind $about, Field $field): bool
+    {
+        return $about === SubjectKind::Customer
+            ? self::isSettableOfCustomer($field)
+            : self::isSettable($field->path) || self::isSettableOfCase($field->path);
+    }
+
+    /** Whether it is a field of customers whose value can be set. */
+    public static function isSettableOfCustomer(Field $field): bool
+    {
+        return str_starts_with($field->path, CustomerFields::PREFIX) &&
+            !$field->derived &&
+            !isset(CustomerFields::TYPES[$field->path]);
     }
 
     /** Whether it is a field of cases whose value can be set. */

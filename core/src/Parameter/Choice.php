@@ -8,11 +8,14 @@ use BackedEnum;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\RuleContext;
 
-/** One of the cases of an enum of the core. */
+/** One of the cases of an enum of the core, or of some of them. */
 final readonly class Choice implements ParameterType
 {
-    /** @param class-string<BackedEnum> $enum */
-    public function __construct(private string $enum) {}
+    /**
+     * @param class-string<BackedEnum> $enum
+     * @param list<BackedEnum>|null    $of   null: all of them
+     */
+    public function __construct(private string $enum, private ?array $of = null) {}
 
     public static function control(): Control
     {
@@ -21,7 +24,15 @@ final readonly class Choice implements ParameterType
 
     public function read(Node $node, RuleContext $context): BackedEnum
     {
-        return $node->case($this->enum);
+        $case = $node->case($this->enum);
+
+        return $this->of === null || in_array($case, $this->of, true)
+            ? $case
+            : throw $node->fail(
+                '"{given}" is not one of: {known}.',
+                given: (string) $case->value,
+                known: implode(', ', $this->values()),
+            );
     }
 
     public function write(mixed $value): mixed
@@ -42,6 +53,6 @@ final readonly class Choice implements ParameterType
     /** @return list<int|string> */
     private function values(): array
     {
-        return array_column($this->enum::cases(), 'value');
+        return array_column($this->of ?? $this->enum::cases(), 'value');
     }
 }

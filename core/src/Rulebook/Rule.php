@@ -7,7 +7,7 @@ namespace OpenBaton\Core\Rulebook;
 use InvalidArgumentException;
 use OpenBaton\Core\Criteria\Expression;
 use OpenBaton\Core\Rulebook\Event\EventKind;
-use OpenBaton\Core\Rulebook\Event\OfEither;
+use OpenBaton\Core\Rulebook\Event\OfSeveral;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\SubjectKind;
@@ -45,8 +45,13 @@ final readonly class Rule
         }
         foreach ($events as $event) {
             if (self::aboutOf($event) !== self::aboutOf($events[0])) {
-                throw new InvalidArgumentException('A rule is about tasks or about cases: its events are about both.');
+                throw new InvalidArgumentException(
+                    'A rule is about tasks, cases, customers or the house: its events are about several of them.',
+                );
             }
+        }
+        if ($give !== null && self::aboutOf($events[0]) === SubjectKind::House) {
+            throw new InvalidArgumentException('A rule about the house has nothing that it could give to somebody.');
         }
         if ($validFrom !== null && $validUntil !== null && $validUntil <= $validFrom) {
             throw new InvalidArgumentException('A rule is valid from a moment until a later one.');
@@ -62,8 +67,9 @@ final readonly class Rule
     public static function aboutOf(EventKind $event): SubjectKind
     {
         return match (true) {
-            $event instanceof OfEither => $event->about(),
+            $event instanceof OfSeveral => $event->about(),
             $event instanceof CaseOnly => SubjectKind::Matter,
+            $event instanceof CustomerOnly => SubjectKind::Customer,
             default => SubjectKind::Task,
         };
     }

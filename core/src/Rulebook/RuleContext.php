@@ -7,6 +7,8 @@ namespace OpenBaton\Core\Rulebook;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Subject\CaseFields;
+use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /** What rules are read against: the kinds of parts there are, and what the house has that they may name. */
@@ -23,6 +25,7 @@ final readonly class RuleContext
         public ?Roster $roster = null,
         public ?TaskCatalogue $taskCatalogue = null,
         private ?FieldCatalogue $all = null,
+        public SubjectKind $about = SubjectKind::Task,
     ) {}
 
     /** A field of whatever there is, the tasks that a rule about cases makes among it. */
@@ -31,11 +34,21 @@ final readonly class RuleContext
         return ($this->all ?? $this->fields)->find($path);
     }
 
-    /** What rules about one kind of subject are read against: a case has no task whose fields they may name. */
+    /**
+     * What rules about one kind of subject are read against: a case has no task whose fields they may name, a customer
+     * no case, and the house nothing but the moment.
+     */
     public function about(SubjectKind $about): self
     {
+        $fields = match ($about) {
+            SubjectKind::Task => $this->fields,
+            SubjectKind::Matter => $this->fields->without(StateFields::PREFIX),
+            SubjectKind::Customer => $this->fields->without(StateFields::PREFIX, CaseFields::PREFIX),
+            SubjectKind::House => $this->fields->without(''),
+        };
+
         return $about === SubjectKind::Task
             ? $this
-            : new self($this->kinds, $this->fields->withoutTasks(), $this->roster, $this->taskCatalogue, $this->fields);
+            : new self($this->kinds, $fields, $this->roster, $this->taskCatalogue, $this->fields, $about);
     }
 }

@@ -34,6 +34,7 @@ final class StandardKinds
             Event\StageBecomes::class,
             Event\StageLeft::class,
             Event\OwnerChanges::class,
+            Event\CustomerAdded::class,
             Event\CaseCloses::class,
             Event\ApprovalSettled::class,
         ],

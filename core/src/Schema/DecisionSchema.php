@@ -12,6 +12,7 @@ use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** The JSON Schema of a decision, with the codes of the kinds that there are. */
 final readonly class DecisionSchema
@@ -56,8 +57,10 @@ final readonly class DecisionSchema
             'facts' => ['description' => 'The values that criteria saw, by field path.', 'type' => 'object'],
         ];
         $more = [
-            'task' => self::TEXT + ['description' => 'What it is about, or else the case.'],
-            'case' => self::TEXT + ['description' => 'What it is about, or else the task.'],
+            'task' => self::TEXT + ['description' => 'What it is about: this, or one of the next three.'],
+            'case' => self::TEXT,
+            'customer' => self::TEXT,
+            'house' => ['description' => 'It is about nothing but the house.', 'const' => 'house'],
             'kinds' => [
                 'description' => 'Where the change raised several kinds of event, all that rules wait for.',
                 'type' => 'array',
@@ -95,7 +98,10 @@ final readonly class DecisionSchema
             'required' => array_keys($properties),
             'additionalProperties' => false,
             'properties' => $properties + $more,
-            'oneOf' => [['required' => ['task']], ['required' => ['case']]],
+            'oneOf' => array_map(
+                static fn(SubjectKind $kind): array => ['required' => [$kind->value]],
+                SubjectKind::cases(),
+            ),
         ];
     }
 

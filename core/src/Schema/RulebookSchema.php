@@ -185,6 +185,11 @@ final readonly class RulebookSchema
                 'path' => ['type' => 'string', 'pattern' => '^[a-z][a-z0-9_]*(\.[a-z][a-z0-9_]*)+$'],
                 'label' => ['$ref' => '#/$defs/name'],
                 'type' => ['enum' => array_column(FieldType::cases(), 'value')],
+                'derived' => [
+                    'description' => 'What is in it follows from something else: it is not set by itself.',
+                    'type' => 'boolean',
+                    'default' => false,
+                ],
                 'options' => [
                     'type' => 'array',
                     'items' => Shape::object(

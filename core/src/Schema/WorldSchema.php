@@ -114,6 +114,13 @@ final class WorldSchema
                 'type' => 'array',
                 'items' => ['$ref' => '#/$defs/task'],
             ],
+            'customers' => [
+                'description' =>
+                    'Likewise; tasks and cases name them and see what is kept of them. One that is not told of is as ' .
+                    'the facts of what there is for it say.',
+                'type' => 'array',
+                'items' => ['$ref' => '#/$defs/customer'],
+            ],
             'cases' => [
                 'description' => 'Likewise; tasks name them.',
                 'type' => 'array',

@@ -57,7 +57,12 @@ final class WorldTaskSchema
                 'type' => 'string',
                 'pattern' => '^([01]\\d|2[0-3]):[0-5]\\d$',
             ],
-        ] + ['task' => self::task(), 'edit' => self::edit(), 'case' => WorldCaseSchema::case()];
+        ] + [
+            'task' => self::task(),
+            'edit' => self::edit(),
+            'case' => WorldCaseSchema::case(),
+            'customer' => WorldCustomerSchema::customer(),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -8,7 +8,7 @@ use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator\Plain;
 
-/** What one cause alters on one task or case at one instant. */
+/** What one cause alters on one subject at one instant. */
 final readonly class ChangeSet
 {
     /**
@@ -48,28 +48,34 @@ final readonly class ChangeSet
         );
     }
 
-    /** The task as it is after it; null: it is about a case. */
+    /** The task as it is after it; null: it is about something else. */
     public function task(): ?TaskSubject
     {
         return $this->after instanceof TaskSubject ? $this->after : null;
     }
 
-    /** The task as it was; null: it is made, or it is about a case. */
+    /** The task as it was; null: it is made, or it is about something else. */
     public function taskBefore(): ?TaskSubject
     {
         return $this->before instanceof TaskSubject ? $this->before : null;
     }
 
-    /** The case as it is after it; null: it is about a task. */
+    /** The case as it is after it; null: it is about something else. */
     public function case(): ?CaseSubject
     {
         return $this->after instanceof CaseSubject ? $this->after : null;
     }
 
-    /** The case as it was; null: it is opened, or it is about a task. */
+    /** The case as it was; null: it is opened, or it is about something else. */
     public function caseBefore(): ?CaseSubject
     {
         return $this->before instanceof CaseSubject ? $this->before : null;
+    }
+
+    /** The customer as it is after it; null: it is about something else. */
+    public function customer(): ?CustomerSubject
+    {
+        return $this->after instanceof CustomerSubject ? $this->after : null;
     }
 
     public function isArrival(): bool

@@ -9,7 +9,7 @@ use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Document\ValueCodec;
 
-/** What differs between two states of a task or a case, as documents have it. */
+/** What differs between two states of a subject, as documents have it. */
 final class Difference
 {
     /** @return array<string, array{mixed, mixed}> what was and what is, by name; null: nothing */
@@ -34,6 +34,7 @@ final class Difference
         $state = match (true) {
             $subject instanceof TaskSubject => self::ofTask($subject),
             $subject instanceof CaseSubject => self::ofCase($subject),
+            $subject instanceof CustomerSubject => self::ofCustomer($subject),
             default => [],
         };
         $values = [];
@@ -43,6 +44,16 @@ final class Difference
         }
 
         return array_filter($state + $values, static fn(mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofCustomer(CustomerSubject $customer): array
+    {
+        return [
+            'owner' => $customer->holderId,
+            'tags' => $customer->tags,
+            'retired' => $customer->retired ?: null,
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -4,9 +4,45 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Subject;
 
+use OpenBaton\Core\Rulebook\CaseOnly;
+use OpenBaton\Core\Rulebook\CustomerOnly;
+use OpenBaton\Core\Rulebook\HouseToo;
+use OpenBaton\Core\Rulebook\Part;
+use OpenBaton\Core\Rulebook\TaskOnly;
+use OpenBaton\Core\Rulebook\WorkOnly;
+
 /** What an event is about. */
 enum SubjectKind: string
 {
     case Task = 'task';
     case Matter = 'case';
+    case Customer = 'customer';
+    /** The house itself, at a moment of the calendar. */
+    case House = 'house';
+
+    /** What people do. */
+    public const WORK = [self::Task, self::Matter];
+
+    /** What has fields, tags and dates. */
+    public const KEPT = [self::Task, self::Matter, self::Customer];
+
+    /**
+     * Whether rules about it may have a part, events apart.
+     *
+     * @param class-string<Part> $part
+     */
+    public function admits(string $part): bool
+    {
+        $is = static fn(string ...$marks): bool => array_filter(
+            $marks,
+            static fn(string $mark): bool => is_a($part, $mark, true),
+        ) !== [];
+
+        return match ($this) {
+            self::Task => !$is(CaseOnly::class, CustomerOnly::class),
+            self::Matter => !$is(TaskOnly::class, CustomerOnly::class),
+            self::Customer => !$is(TaskOnly::class, CaseOnly::class, WorkOnly::class),
+            self::House => $is(HouseToo::class),
+        };
+    }
 }

@@ -6,7 +6,7 @@ namespace OpenBaton\Core\Timer;
 
 use OpenBaton\Core\Subject\SubjectKind;
 
-/** That a timer fires for a task or a case, or that the task no longer waits. */
+/** That a timer fires for a subject, or that the task no longer waits. */
 final readonly class Occurrence
 {
     /**
@@ -22,9 +22,9 @@ final readonly class Occurrence
         public int $at,
     ) {}
 
-    /** Whether it is for a case; else for a task. */
-    public function isOfCase(): bool
+    /** What it is for. */
+    public function about(): SubjectKind
     {
-        return $this->timer?->about === SubjectKind::Matter;
+        return $this->timer->about ?? SubjectKind::Task;
     }
 }

@@ -11,7 +11,7 @@ use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\WorkingHours;
 use OpenBaton\Core\Workload\TaskStatus;
 
-/** When the timers of a rulebook fire for which tasks and cases, in a house. */
+/** When the timers of a rulebook fire for what, in a house. */
 final readonly class Timers
 {
     public function __construct(public RuleTimers $rules, private WorkingHours $house) {}

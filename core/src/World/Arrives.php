@@ -6,7 +6,7 @@ namespace OpenBaton\Core\World;
 
 use OpenBaton\Core\Subject\ChangeSet;
 
-/** A task arrives, or a case is opened. */
+/** A task arrives, a case is opened, or a customer is added. */
 final readonly class Arrives implements Happening
 {
     public function __construct(public ChangeSet $change) {}
@@ -23,13 +23,6 @@ final readonly class Arrives implements Happening
 
     public function in(WorldState $state): iterable
     {
-        $task = $this->change->task();
-        $case = $task?->caseId === null ? null : $state->caseNow($task->caseId);
-        yield new ChainOf(
-            $this->change->id,
-            $state->run(
-                $task === null || $case === null ? $this->change : $state->arrivalIn($case, $task, $this->change),
-            ),
-        );
+        yield new ChainOf($this->change->id, $state->run($state->arrival($this->change)));
     }
 }

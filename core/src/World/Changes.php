@@ -10,7 +10,7 @@ use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
 
 /**
- * Somebody, or another system, changes tasks or cases: one, or all open tasks of a customer.
+ * Somebody, or another system, changes a task, a case or a customer.
  *
  * @template T of Subject
  */

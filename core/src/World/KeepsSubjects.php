@@ -7,19 +7,24 @@ namespace OpenBaton\Core\World;
 use LogicException;
 use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\CustomerFields;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\DoneTask;
+use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Time\Zone;
 use OpenBaton\Core\Workload\TaskStatus;
 
-/** The tasks and the cases of a world as they are by now. */
+/** The tasks, the cases and the customers of a world as they are by now. */
 trait KeepsSubjects
 {
     /** @var array<array-key, TaskSubject> by id */
     private array $tasks = [];
     /** @var array<array-key, CaseSubject> by id */
     private array $cases = [];
+    /** @var array<array-key, CustomerSubject> by id: those that are told of, or have changed */
+    private array $customers = [];
 
     public function task(string $id): TaskSubject
     {
@@ -28,7 +33,9 @@ trait KeepsSubjects
 
     public function subject(string $id): Subject
     {
-        return $this->cases[$id] ?? $this->task($id);
+        return $this->cases[$id] ??
+            ($this->customers[$id] ??
+                ($id === HouseSubject::ID && !isset($this->tasks[$id]) ? new HouseSubject() : $this->task($id)));
     }
 
     public function case(string $id): ?CaseSubject
@@ -70,15 +77,35 @@ trait KeepsSubjects
         }
     }
 
-    public function ofCustomer(string $customerId, string $exceptTaskId): array
+    public function ofCustomer(string $customerId): array
     {
         return array_values(
             array_filter(
-                $this->tasks,
-                static fn(TaskSubject $task): bool => $task->customerId === $customerId &&
-                    $task->id !== $exceptTaskId &&
-                    $task->status->isOpen(),
+                [...array_values($this->tasks), ...array_values($this->cases)],
+                static fn(TaskSubject|CaseSubject $one): bool => $one->customerId === $customerId && $one->isOpen(),
             ),
+        );
+    }
+
+    /** One that nobody has told of is as what there is for it says. */
+    public function customer(string $id): ?CustomerSubject
+    {
+        if (isset($this->customers[$id])) {
+            return $this->customers[$id];
+        }
+        $fields = [];
+        foreach ($this->ofCustomer($id) as $one) {
+            $fields += array_filter($one->fields, CustomerFields::isOf(...), ARRAY_FILTER_USE_KEY);
+        }
+        $owner = $fields[CustomerFields::OWNER] ?? null;
+        $tags = $fields[CustomerFields::TAGS] ?? [];
+
+        return new CustomerSubject(
+            $id,
+            0,
+            is_string($owner) ? $owner : null,
+            is_array($tags) ? $tags : [],
+            array_diff_key($fields, CustomerFields::TYPES),
         );
     }
 

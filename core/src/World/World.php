@@ -11,6 +11,7 @@ use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Rulebook\Rulebook;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Work;
 
@@ -22,6 +23,7 @@ final readonly class World
      * @param list<Happening> $events in the order of time
      * @param list<TaskSubject> $tasks that are there at the beginning
      * @param list<CaseSubject> $cases likewise
+     * @param list<CustomerSubject> $customers likewise; others are as what there is for them says
      */
     public function __construct(
         public int $clock,
@@ -33,6 +35,7 @@ final readonly class World
         public TaskCatalogue $taskCatalogue = new TaskCatalogue(),
         public array $tasks = [],
         public array $cases = [],
+        public array $customers = [],
     ) {}
 
     /**

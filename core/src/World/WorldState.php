@@ -23,6 +23,7 @@ use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Happened;
+use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
@@ -62,6 +63,9 @@ final class WorldState implements Surroundings
         foreach ($world->cases as $case) {
             $this->cases[$case->id] = $case;
         }
+        foreach ($world->customers as $customer) {
+            $this->customers[$customer->id] = $customer;
+        }
         foreach ($this->cases as $id => $case) {
             $this->cases[$id] = CaseTies::counted(new ChainState($this), $case);
         }
@@ -86,15 +90,24 @@ final class WorldState implements Surroundings
         return $this->cases[$id] ?? throw new LogicException("There is no case \"{$id}\".");
     }
 
-    /** The arrival of a task in a case, which it sees as the case is by now. */
-    public function arrivalIn(CaseSubject $case, TaskSubject $task, ChangeSet $arrival): ChangeSet
+    /** An arrival with what a task sees of its case, and either of a customer who was told of, as they are by now. */
+    public function arrival(ChangeSet $arrival): ChangeSet
     {
-        $task = $task
-            ->inCase($case->id, $task->stage ?? $case->stage(), $task->needed)
-            ->seeing(CaseFields::ofCase($case, $this->world->roster->house->zone()));
-        $facts = $this->router->facts->of(null, $task, $arrival->at);
+        $zone = $this->world->roster->house->zone();
+        $one = $arrival->after;
+        $customer = $this->customers[$one->customerId ?? ''] ?? null;
+        foreach ($customer === null || $customer->id === $one->id ? [] : $customer->seen($zone) as $path => $value) {
+            $one = $one->withField($path, $value);
+        }
+        if ($one instanceof TaskSubject && $one->caseId !== null) {
+            $case = $this->caseNow($one->caseId);
+            $one = $one
+                ->inCase($case->id, $one->stage ?? $case->stage(), $one->needed)
+                ->seeing(CaseFields::ofCase($case, $zone));
+        }
+        $facts = $this->router->facts->of(null, $one, $arrival->at);
 
-        return new ChangeSet($arrival->id, $arrival->at, null, $task, $facts, $arrival->cause);
+        return new ChangeSet($arrival->id, $arrival->at, null, $one, $facts, $arrival->cause);
     }
 
     /** What moves a case on its track. */
@@ -144,6 +157,7 @@ final class WorldState implements Surroundings
             $this->cases[$id] = $case;
             $this->see($case, $this->world->roster->house->zone());
         }
+        $this->customers = array_replace($this->customers, $result->customers());
         $this->work = $this->work->assigned($result->assignedAt);
         foreach ($result->rotations->byName as $rotation) {
             $this->rotations = $this->rotations->with($rotation);
@@ -157,7 +171,12 @@ final class WorldState implements Surroundings
     {
         foreach (
             $this->timers->between(
-                [...array_values($this->tasks), ...array_values($this->cases)],
+                [
+                    ...array_values($this->tasks),
+                    ...array_values($this->cases),
+                    ...array_values($this->customers),
+                    new HouseSubject(),
+                ],
                 $this->tickedAt,
                 $until,
             )

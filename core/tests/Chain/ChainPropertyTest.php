@@ -74,7 +74,7 @@ it(
                     }
                 }
                 $made <= Chain::MOST_TASKS + 1 || $this->fail("Story {$seed}: too many tasks.");
-                foreach ($of->chain->subjects as $subject) {
+                foreach ($of->chain->tasks() as $subject) {
                     // Held, open, unplaced, or done with; never two of them.
                     $subject->holderId === null ||
                         $subject->openTo === [] ||

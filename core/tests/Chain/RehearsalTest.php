@@ -10,6 +10,7 @@ use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Tests\Support\RandomStory;
@@ -20,8 +21,8 @@ use OpenBaton\Core\World\WorldState;
 function plainly(ChainResult $chain): string
 {
     $subjects = array_map(
-        static fn(TaskSubject $one): string => (string) json_encode([
-            $one->status,
+        static fn(Subject $one): string => (string) json_encode([
+            $one instanceof TaskSubject ? $one->status : $one->id,
             $one->holderId,
             $one->tags,
             $one->fields,

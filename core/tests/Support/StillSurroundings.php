@@ -8,6 +8,7 @@ use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Work;
 
@@ -31,7 +32,7 @@ final class StillSurroundings implements Surroundings
         return $this->rotations;
     }
 
-    public function ofCustomer(string $customerId, string $exceptTaskId): array
+    public function ofCustomer(string $customerId): array
     {
         return [];
     }
@@ -39,6 +40,11 @@ final class StillSurroundings implements Surroundings
     public function waitingOn(string $taskId): array
     {
         return [];
+    }
+
+    public function customer(string $id): ?CustomerSubject
+    {
+        return null;
     }
 
     public function case(string $id): ?CaseSubject

@@ -93,8 +93,8 @@ it('puts back whatever chains do to tasks', function (): void {
         $world = WorldFormat::read(Node::root(RandomStory::of($seed)));
         foreach ($world->chains() as $of) {
             foreach ($of->chain->links as $link) {
-                [$before, $after] = [$link->change->before, $link->change->after];
-                if ($before === null || $before->equals($after)) {
+                [$before, $after] = [$link->change->taskBefore(), $link->change->task()];
+                if ($before === null || $after === null || $before->equals($after)) {
                     continue;
                 }
                 // What comes from people alone is not taken back, nor what the task has of its customer.

@@ -13,10 +13,10 @@ use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /** An approval that was asked for on it is settled. */
-final readonly class ApprovalSettled implements OfEither, Happened
+final readonly class ApprovalSettled implements OfSeveral, Happened
 {
     use Occurs;
-    use OnEither;
+    use OnSeveral;
 
     /**
      * @param string|null          $approval name; null: whichever it is

@@ -19,9 +19,9 @@ use OpenBaton\Core\Time\TimeOfDay;
  * A date field is reached, or is so far away, at a time of day in the zone of the house. A due date counts on open
  * tasks only: it is overdue.
  */
-final readonly class DateReached implements OfEither
+final readonly class DateReached implements OfSeveral
 {
-    use OnEither;
+    use OnSeveral;
 
     /** @param TimeOfDay|null $time null: as exact as the field is; of a day, when it begins */
     public function __construct(
@@ -36,6 +36,11 @@ final readonly class DateReached implements OfEither
     public static function kind(): string
     {
         return 'date_reached';
+    }
+
+    public static function subjects(): array
+    {
+        return SubjectKind::KEPT;
     }
 
     public static function parameters(): array

@@ -12,15 +12,20 @@ use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Subject\Trigger;
 
 /** The value of a field differs from before; what a task arrives with was missing before. */
-final readonly class FieldChanges implements OfEither
+final readonly class FieldChanges implements OfSeveral
 {
-    use OnEither;
+    use OnSeveral;
 
     public function __construct(public FieldChange $change, public ?SubjectKind $of = null) {}
 
     public static function kind(): string
     {
         return 'field_changes';
+    }
+
+    public static function subjects(): array
+    {
+        return SubjectKind::KEPT;
     }
 
     public static function parameters(): array

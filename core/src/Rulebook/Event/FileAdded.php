@@ -11,10 +11,10 @@ use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /** Somebody attaches a file. */
-final readonly class FileAdded implements OfEither, Happened
+final readonly class FileAdded implements OfSeveral, Happened
 {
     use Occurs;
-    use OnEither;
+    use OnSeveral;
 
     public function __construct(public Author $by = Author::Anyone, public ?SubjectKind $of = null) {}
 

@@ -12,10 +12,10 @@ use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /** Somebody is mentioned in what is said on it. */
-final readonly class Mentioned implements OfEither, Happened
+final readonly class Mentioned implements OfSeveral, Happened
 {
     use Occurs;
-    use OnEither;
+    use OnSeveral;
 
     /** @param string|null $whom id; null: whoever it is */
     public function __construct(

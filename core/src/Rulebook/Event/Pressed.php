@@ -12,9 +12,9 @@ use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /** Somebody presses the button of the rule on the task. */
-final readonly class Pressed implements OfEither
+final readonly class Pressed implements OfSeveral
 {
-    use OnEither;
+    use OnSeveral;
 
     public function __construct(
         public string $label,

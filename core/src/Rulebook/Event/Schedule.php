@@ -15,10 +15,10 @@ use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Recurrence;
 use OpenBaton\Core\Time\TimeOfDay;
 
-/** A moment of a recurrence rule comes: it happens to every open task. */
-final readonly class Schedule implements OfEither
+/** A moment of a recurrence rule comes: it happens to every one that is open, or once, to the house itself. */
+final readonly class Schedule implements OfSeveral
 {
-    use OnEither;
+    use OnSeveral;
 
     private Recurrence $moments;
 
@@ -39,6 +39,11 @@ final readonly class Schedule implements OfEither
     public static function kind(): string
     {
         return 'schedule';
+    }
+
+    public static function subjects(): array
+    {
+        return SubjectKind::cases();
     }
 
     public static function parameters(): array

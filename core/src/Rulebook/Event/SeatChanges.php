@@ -18,7 +18,7 @@ abstract readonly class SeatChanges implements EventKind
      * @param PeopleGroup|null $from null: whoever it was
      * @param PeopleGroup|null $to   null: whoever it is
      */
-    final public function __construct(public ?PeopleGroup $from = null, public ?PeopleGroup $to = null) {}
+    public function __construct(public ?PeopleGroup $from = null, public ?PeopleGroup $to = null) {}
 
     abstract protected static function seat(): SeatName;
 

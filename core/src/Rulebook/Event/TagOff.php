@@ -14,9 +14,9 @@ use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /** One of these tags is taken off. */
-final readonly class TagOff implements OfEither
+final readonly class TagOff implements OfSeveral
 {
-    use OnEither;
+    use OnSeveral;
 
     /** @param non-empty-list<string> $tags */
     public function __construct(public array $tags, public ?SubjectKind $of = null) {}
@@ -24,6 +24,11 @@ final readonly class TagOff implements OfEither
     public static function kind(): string
     {
         return 'tag_off';
+    }
+
+    public static function subjects(): array
+    {
+        return SubjectKind::KEPT;
     }
 
     public static function parameters(): array

@@ -27,7 +27,7 @@ final readonly class AddTag implements FollowUp, ActsOnCase
     {
         return [
             Parameter::required('tag', new ShortText(TextLimits::TAG)),
-            Parameter::optional('of', new Choice(SubjectKind::class), null),
+            Parameter::optional('of', new Choice(SubjectKind::class, SubjectKind::WORK), null),
         ];
     }
 

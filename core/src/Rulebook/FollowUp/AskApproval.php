@@ -21,6 +21,7 @@ use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\Pool\Pool;
+use OpenBaton\Core\Rulebook\WorkOnly;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Effect\ApprovalAsked;
 use OpenBaton\Core\Subject\Effect\Effect;
@@ -30,7 +31,7 @@ use OpenBaton\Core\Time\WorkingSpan;
 use OpenBaton\Core\Time\WorkingTime;
 
 /** Asks people whether they approve of the task or the case; whoever has worked on it is not asked. */
-final readonly class AskApproval implements ActsBeyond, ActsOnCase
+final readonly class AskApproval implements ActsBeyond, ActsOnCase, WorkOnly
 {
     private const DETAILS = 2000;
 

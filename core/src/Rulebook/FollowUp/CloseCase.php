@@ -9,13 +9,14 @@ use OpenBaton\Core\Flow\OpenWork;
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\OptionReference;
 use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Rulebook\WorkOnly;
 use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\Effect\CaseClosed;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\MoveRefused;
 
 /** Closes the case, or that of the task; where needed work is open it does not. */
-final readonly class CloseCase implements ActsBeyond, ActsOnCase
+final readonly class CloseCase implements ActsBeyond, ActsOnCase, WorkOnly
 {
     /**
      * @param string   $outcome as the field of the outcome has it

@@ -17,6 +17,7 @@ use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\HouseToo;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeFacts;
@@ -31,7 +32,7 @@ use OpenBaton\Core\Workload\Effort;
  * Makes a task for the same customer, in the same case, linked to this one: routed by the rules, or given to whoever a
  * pool names.
  */
-final readonly class CreateTask implements ActsBeyond
+final readonly class CreateTask implements ActsBeyond, HouseToo
 {
     /** Where the details of a task are kept among its fields. */
     public const DETAILS_FIELD = 'task.details';

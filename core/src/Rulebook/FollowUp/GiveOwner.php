@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Rulebook\WorkOnly;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
 /** Gives the customer the same owner as the task has. */
-final readonly class GiveOwner implements ActsBeyond
+final readonly class GiveOwner implements ActsBeyond, WorkOnly
 {
     use NoParameters;
 

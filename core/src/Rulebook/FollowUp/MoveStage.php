@@ -7,13 +7,14 @@ namespace OpenBaton\Core\Rulebook\FollowUp;
 use OpenBaton\Core\Flow\CaseMoves;
 use OpenBaton\Core\Parameter\OptionReference;
 use OpenBaton\Core\Parameter\Parameter;
+use OpenBaton\Core\Rulebook\WorkOnly;
 use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\MoveRefused;
 use OpenBaton\Core\Subject\Effect\StageMoved;
 
 /** Moves the case, or that of the task, to a stage; where a gate is closed it does not, and says what is missing. */
-final readonly class MoveStage implements ActsBeyond, ActsOnCase
+final readonly class MoveStage implements ActsBeyond, ActsOnCase, WorkOnly
 {
     /** @param string $stage as the field of the stage has it */
     public function __construct(public string $stage) {}

@@ -11,6 +11,7 @@ use OpenBaton\Core\Parameter\OptionReference;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\Refusal;
+use OpenBaton\Core\Rulebook\HouseToo;
 use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Effect\CaseOpened;
@@ -22,7 +23,7 @@ use OpenBaton\Core\Text\MergedText;
  * Opens a case for the same customer. A task that is in none belongs to it from then on; one that is opened for a case
  * is below it.
  */
-final readonly class OpenCase implements ActsBeyond
+final readonly class OpenCase implements ActsBeyond, HouseToo
 {
     /**
      * @param string      $track as the field of the track has it

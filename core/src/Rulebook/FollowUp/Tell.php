@@ -10,13 +10,14 @@ use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\PartOf;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\HouseToo;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\Told;
 use OpenBaton\Core\Text\MergedText;
 
 /** Tells people something about the task. */
-final readonly class Tell implements ActsBeyond
+final readonly class Tell implements ActsBeyond, HouseToo
 {
     public function __construct(public Pool $people, public MergedText $text) {}
 

@@ -9,11 +9,12 @@ use OpenBaton\Core\Parameter\PartOf;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\Pool\Pool;
+use OpenBaton\Core\Rulebook\WorkOnly;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\Watched;
 
 /** Lets people watch the task. */
-final readonly class Watch implements FollowUp
+final readonly class Watch implements FollowUp, WorkOnly
 {
     public function __construct(public Pool $watchers) {}
 

@@ -6,9 +6,10 @@ namespace OpenBaton\Core\Rulebook\Method;
 
 use OpenBaton\Core\Rulebook\HolderOnly;
 use OpenBaton\Core\Rulebook\NoParameters;
+use OpenBaton\Core\Rulebook\WorkOnly;
 
 /** Nobody yet; anyone who is eligible may claim it. */
-final readonly class Open implements Method, HolderOnly
+final readonly class Open implements Method, HolderOnly, WorkOnly
 {
     use NoParameters;
 

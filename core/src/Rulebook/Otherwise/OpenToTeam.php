@@ -11,11 +11,12 @@ use OpenBaton\Core\People\Availability;
 use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\HolderOnly;
 use OpenBaton\Core\Rulebook\Pool\TeamMembers;
+use OpenBaton\Core\Rulebook\WorkOnly;
 
 /**
  * Anyone in the team, its lead among them, to whom new work may come now may claim it; unplaced where there is nobody.
  */
-final readonly class OpenToTeam implements Otherwise, HolderOnly
+final readonly class OpenToTeam implements Otherwise, HolderOnly, WorkOnly
 {
     public function __construct(public string $team) {}
 

@@ -9,12 +9,13 @@ use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\TaskKindReference;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\People\Roster;
+use OpenBaton\Core\Rulebook\WorkOnly;
 
 /**
  * Whoever did the task of a kind that belongs with this one: that rules made for the same task, or for this one, the
  * one that it was made for, or one that people have linked. Of several whoever did the latest.
  */
-final readonly class DoerOf implements Pool, AsksWhoDid
+final readonly class DoerOf implements Pool, AsksWhoDid, WorkOnly
 {
     public function __construct(public string $taskKind) {}
 

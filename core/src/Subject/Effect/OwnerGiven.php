@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\CustomerFields;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\Subject;
 
-/** The customer's owner is whoever holds the task. */
-final readonly class OwnerGiven implements ReachesOutside, ReachesOthers
+/** The customer's owner is whoever holds the task; its other tasks see it. */
+final readonly class OwnerGiven implements ReachesOthers
 {
-    /** The field in which tasks see the owner of their customer. */
-    public const FIELD = 'customer.owner';
-
     public function __construct(public string $customerId, public string $personId) {}
 
     public static function code(): string
@@ -22,9 +21,11 @@ final readonly class OwnerGiven implements ReachesOutside, ReachesOthers
 
     public function on(Subject $subject): Subject
     {
-        return $subject->customerId === $this->customerId
-            ? $subject->withField(self::FIELD, $this->personId)
-            : $subject;
+        return match (true) {
+            $subject->customerId !== $this->customerId => $subject,
+            $subject instanceof CustomerSubject => $subject->heldBy($this->personId),
+            default => $subject->withField(CustomerFields::OWNER, $this->personId),
+        };
     }
 
     public function admitted(Admission $admission): self
@@ -34,14 +35,15 @@ final readonly class OwnerGiven implements ReachesOutside, ReachesOthers
 
     public function reach(Reach $reach): void
     {
-        foreach ($reach->ofCustomer($this->customerId) as $other) {
-            $reach->change($other, $this->on($other));
+        $customer = $reach->customer($this->customerId);
+        if ($customer !== null) {
+            $reach->change($customer, $this->on($customer));
         }
     }
 
     public function broughtAbout(ChangeSet $change): bool
     {
-        return !$change->isArrival();
+        return $change->customer()?->id === $this->customerId && !$change->isArrival();
     }
 
     public function accumulates(): bool

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject\Effect;
 
 use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\CustomerSubject;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
 
-/** Other tasks and cases, as far as an effect changes them, or makes some. */
+/** Other tasks, cases and customers, as far as an effect changes them, or makes some. */
 interface Reach
 {
     /**
@@ -29,8 +31,8 @@ interface Reach
     /** @return list<TaskSubject> the open tasks in a case, as they are by now */
     public function ofCase(string $caseId): array;
 
-    /** @return list<TaskSubject> the other open tasks of a customer, as they are by now */
-    public function ofCustomer(string $customerId): array;
+    /** @return CustomerSubject|null as it is by now; null: there is none */
+    public function customer(string $id): ?CustomerSubject;
 
-    public function change(TaskSubject $before, TaskSubject $after): void;
+    public function change(Subject $before, Subject $after): void;
 }
