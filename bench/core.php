@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * Decisions a second of the core alone, with 200 people and 200 rules, and the
- * same with 2,000 rules; both also with what is kept of each decision written as
+ * same with 2,000 rules, and with 1,000 about tasks and as many about cases and
+ * customers besides; both also with what is kept of each decision written as
  * JSON, and how many bytes that is. Prints JSON.
  */
 
@@ -102,11 +103,46 @@ function workInHand(Randomizer $random, int $start): array
     return $items;
 }
 
-/** @return array{float, int} decisions a second of processor time, and bytes kept of each on average */
-function measure(int $rules, int $events, bool $trace): array
+/**
+ * Rules about tasks, and between them as many about cases and customers, with criteria of the same fields.
+ *
+ * @return array<string, mixed>
+ */
+function mixedDocument(int $rules): array
+{
+    $document = rulebookDocument($rules);
+    $mixed = [];
+    foreach ((array) $document['rules'] as $number => $rule) {
+        $mixed[] = $rule;
+        $mixed[] = [
+            'id' => "other-{$number}",
+            'name' => "Other {$number}",
+            'when' => [
+                [
+                    ['kind' => 'case_opens'],
+                    ['kind' => 'tag_on', 'tags' => ['a'], 'of' => 'case'],
+                    ['kind' => 'field_changes', 'change' => ['field' => 'customer.tier'], 'of' => 'case'],
+                    ['kind' => 'field_changes', 'change' => ['field' => 'customer.tier'], 'of' => 'customer'],
+                ][(int) $number % 4],
+            ],
+            'if' => ['field' => 'customer.tier', 'op' => 'is', 'value' => TIERS[(int) $number % 3]],
+            'then' => [['kind' => 'tag', 'tag' => 'b']],
+        ];
+    }
+
+    return ['rules' => $mixed] + $document;
+}
+
+/**
+ * @param array<string, mixed>|null $document of the rulebook; null: of as many rules as said
+ *
+ * @return array{float, int} decisions a second of processor time, and bytes kept of each on average
+ */
+function measure(int $rules, int $events, bool $trace, ?array $document = null): array
 {
     $roster = RosterFormat::read(Node::root(rosterDocument()));
-    $rulebook = CompiledRulebook::compile(RulebookFormat::read(Node::root(rulebookDocument($rules))), 'bench');
+    $document ??= rulebookDocument($rules);
+    $rulebook = CompiledRulebook::compile(RulebookFormat::read(Node::root($document)), 'bench');
     $router = new Router($roster, $rulebook);
     $random = new Randomizer(new Mt19937(1));
     $start = 1772442000;
@@ -138,6 +174,7 @@ function measure(int $rules, int $events, bool $trace): array
 
 measure(200, 3000, false);
 $best = ['rules_200' => 0.0, 'rules_2000' => 0.0, 'traced_200' => 0.0, 'traced_2000' => 0.0];
+$best += ['of_tasks' => 0.0, 'mixed' => 0.0];
 $bytes = 0;
 // In turns, and the best of each: a busy machine slows some rounds, none are too fast.
 for ($round = 0; $round < 3; ++$round) {
@@ -147,5 +184,7 @@ for ($round = 0; $round < 3; ++$round) {
         $best["traced_{$name}"] = max($best["traced_{$name}"], $rate);
         $bytes = $rules === 200 ? $kept : $bytes;
     }
+    $best['of_tasks'] = max($best['of_tasks'], measure(1000, 8000, false)[0]);
+    $best['mixed'] = max($best['mixed'], measure(1000, 8000, false, mixedDocument(1000))[0]);
 }
 echo json_encode(array_map(round(...), $best) + ['bytes' => $bytes]), "\n";

@@ -5,7 +5,10 @@ declare(strict_types=1);
 // The part of run.php that is about the core alone.
 
 echo "The core alone, one core, JIT, processor time; 200 people, about 8 open tasks each\n";
-/** @var array{rules_200: int, rules_2000: int, traced_200: int, traced_2000: int, bytes: int} $core */
+/**
+ * @var array{rules_200: int, rules_2000: int, traced_200: int, traced_2000: int, of_tasks: int, mixed: int, bytes: int}
+ *     $core
+ */
 $core = json_decode(run([PHP_BINARY, __DIR__ . '/core.php']), true, 8, JSON_THROW_ON_ERROR);
 printf(
     "  decisions a second with 200 rules      %8d   aim: at least 10,000: %s\n",
@@ -23,6 +26,12 @@ printf(
     $core['traced_2000'],
     $core['traced_200'] / $core['traced_2000'],
     verdict($core['traced_200'] / $core['traced_2000'] <= 1.5),
+);
+printf(
+    "  1,000 rules, and 1,000 of cases beside %8d   %.2f times the cost of the first alone; aim: at most 1.1: %s\n",
+    $core['mixed'],
+    $core['of_tasks'] / $core['mixed'],
+    verdict($core['of_tasks'] / $core['mixed'] <= 1.1),
 );
 printf(
     "  bytes kept of a decision, 200 rules    %8d   aim: at most 6,000: %s\n",

@@ -159,6 +159,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('customers/export', [CustomerFileController::class, '__invoke']);
     Route::post('customers', [CustomerController::class, 'store']);
     Route::put('customers/{customer}', [CustomerController::class, 'update']);
+    Route::get('customers/{customer}/history', [CustomerController::class, 'history']);
+    Route::get('customers/{customer}/decisions/{decision}', [CustomerController::class, 'decision']);
     Route::post('customers/{customer}/retire', [CustomerController::class, 'retire']);
     Route::post('customers/{customer}/merge', [CustomerController::class, 'merge']);
     Route::post('customers/merges/{merge}/undo', [CustomerController::class, 'part']);

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Difference
 {
     /** What of a row says nothing to whoever reads about it. */
-    public const SILENT = ['id', 'created_at', 'updated_at', 'position', 'revision'];
+    public const SILENT = ['id', 'created_at', 'updated_at', 'position', 'revision', 'next_moment_at'];
 
     /**
      * Of a row that was saved a moment ago.

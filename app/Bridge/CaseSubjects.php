@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Fields\FieldContext;
 use App\Fields\FieldProviders;
 use App\Models\Cases\CaseStay;
 use App\Models\Cases\CustomerCase;
@@ -72,7 +71,7 @@ final readonly class CaseSubjects
         $house = $at->snapshot;
         $person = static fn(?string $id): ?string => $id === null ? null : $house->personSlugs[$id] ?? null;
         $customer = $case->customer === null ? null : $this->customers->named($case->customer->slug, $at);
-        $context = new FieldContext($house->catalogue);
+        $context = $house->fieldContext();
         $fields = [CaseFields::TITLE => $case->title, CaseFields::NUMBER => (int) $case->number];
         $fields += ValueCodec::known((array) $case->facts, $house->catalogue);
         $ofCustomer = $customer === null ? [] : $this->fields->ofCustomer($customer, TaskSource::ByHand, $context);

@@ -6,13 +6,12 @@ namespace App\Bridge;
 
 use App\Database\Id;
 use App\Models\Approvals\Approval;
-use App\Models\Cases\CustomerCase;
-use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
 use OpenBaton\Core\Routing\Rotations;
 use OpenBaton\Core\Subject\CaseSubject;
+use OpenBaton\Core\Subject\CustomerSubject;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Work;
 
@@ -22,8 +21,7 @@ final readonly class ChainSurroundings implements Surroundings
     /** @param RotationStore|null $locked null: they are read without a lock */
     public function __construct(
         private HouseAt $house,
-        private TaskSubjects $subjects,
-        private CaseSubjects $cases,
+        private SubjectRows $rows,
         private ?RotationStore $locked = null,
     ) {}
 
@@ -39,60 +37,53 @@ final readonly class ChainSurroundings implements Surroundings
             : $this->locked->load($names, $this->house->snapshot);
     }
 
-    public function ofCustomer(string $customerId, string $exceptTaskId): array
+    public function customer(string $id): ?CustomerSubject
     {
-        $tasks = Task::query()
-            ->with(TaskSubjects::RELATIONS)
-            ->where('customer_id', $customerId)
-            ->whereKeyNot($exceptTaskId)
-            ->open()
-            ->orderBy('id')
-            ->get();
+        return $this->rows->customers->find($id, $this->house);
+    }
 
-        return $this->subjects->all($tasks, $this->house);
+    public function ofCustomer(string $customerId): array
+    {
+        $tasks = SubjectRows::tasks()->where('customer_id', $customerId)->open()->orderBy('id')->get();
+        $cases = SubjectRows::cases()->where('customer_id', $customerId)->open()->orderBy('id')->get();
+
+        return [...$this->rows->tasks->all($tasks, $this->house), ...$this->rows->cases->all($cases, $this->house)];
     }
 
     public function waitingOn(string $taskId): array
     {
-        $tasks = Task::query()
-            ->with(TaskSubjects::RELATIONS)
+        $tasks = SubjectRows::tasks()
             ->whereHas('waitsOn', static fn(Builder $others): Builder => $others->where('task_waits.other_id', $taskId))
             ->orderBy('id')
             ->get();
 
-        return $this->subjects->all($tasks, $this->house);
+        return $this->rows->tasks->all($tasks, $this->house);
     }
 
     public function madeBy(string $id): array
     {
-        $tasks = Task::query()
-            ->with(TaskSubjects::RELATIONS)
-            ->whereAny(['made_by_id', 'made_by_case_id'], $id)
+        $tasks = SubjectRows::tasks()
+            ->whereAny(['made_by_id', 'made_by_case_id', 'made_by_other'], $id)
             ->open()
             ->orderBy('id')
             ->get();
-        $cases = CustomerCase::query()
-            ->with(CaseSubjects::RELATIONS)
-            ->where('made_by_id', $id)
-            ->open()
-            ->orderBy('id')
-            ->get();
+        $cases = SubjectRows::cases()->where('made_by_id', $id)->open()->orderBy('id')->get();
 
-        return [...$this->subjects->all($tasks, $this->house), ...$this->cases->all($cases, $this->house)];
+        return [...$this->rows->tasks->all($tasks, $this->house), ...$this->rows->cases->all($cases, $this->house)];
     }
 
     public function case(string $id): ?CaseSubject
     {
-        $case = CustomerCase::query()->with(CaseSubjects::RELATIONS)->find($id);
+        $case = SubjectRows::cases()->find($id);
 
-        return $case === null ? null : $this->cases->of($case, $this->house);
+        return $case === null ? null : $this->rows->cases->of($case, $this->house);
     }
 
     public function ofCase(string $caseId): array
     {
-        $tasks = Task::query()->with(TaskSubjects::RELATIONS)->where('case_id', $caseId)->open()->orderBy('id')->get();
+        $tasks = SubjectRows::tasks()->where('case_id', $caseId)->open()->orderBy('id')->get();
 
-        return $this->subjects->all($tasks, $this->house);
+        return $this->rows->tasks->all($tasks, $this->house);
     }
 
     public function approvals(string $caseId): array

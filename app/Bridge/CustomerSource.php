@@ -94,6 +94,16 @@ final readonly class CustomerSource
             array_fill_keys($slugs, self::NOBODY);
     }
 
+    /** As it is filled in, where that is not saved yet. */
+    private static function owner(Customer $customer): ?string
+    {
+        if ($customer->relationLoaded('owner') && $customer->owner?->id !== $customer->owner_id) {
+            $customer->unsetRelation('owner');
+        }
+
+        return $customer->loadMissing('owner')->owner?->slug;
+    }
+
     /** @param array<string, Place> $places that the customer is in, by key */
     private static function at(Customer $customer, array $places): KnownCustomer
     {
@@ -114,8 +124,10 @@ final readonly class CustomerSource
             $at,
             $responsible,
             $deputy,
-            $customer->loadMissing('owner')->owner?->slug,
+            self::owner($customer),
             $customer->facts ?? [],
+            $customer->tagList(),
+            $customer->created_at?->getTimestamp() ?? 0,
         );
     }
 }

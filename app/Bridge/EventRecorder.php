@@ -29,7 +29,7 @@ use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\TaskSubject;
 
 /**
- * Writes what consumers are handed of a chain: each change, who has which task or case now, each once however
+ * Writes what consumers are handed of a chain: each change, who has what now, each once however
  * often it went round, who is mentioned, and what reaches outside.
  */
 final class EventRecorder
@@ -54,7 +54,7 @@ final class EventRecorder
             $of = $link->change->after;
             $about = About::subject($of);
             $this->changed($link, $link->causedBy === null ? null : $chain->links[$link->causedBy]->decision);
-            if ($link->change->before?->isOpen() === true && !$of->isOpen()) {
+            if ($link->change->before?->isOpen() === true && !$of->isOpen() && $link->change->customer() === null) {
                 $this->events->add($about, $this->occasion->userId, new WorkEnded());
             }
             if ($of instanceof TaskSubject) {
@@ -127,6 +127,9 @@ final class EventRecorder
     /** @param list<string> $before who was in the seat */
     private function passed(array $before, SeatName $seat, Subject $after, ?string $rule): void
     {
+        if ($this->occasion->quiet && $rule === null) {
+            return;
+        }
         $house = $this->locked->house->snapshot;
         foreach (Passing::between($before, $after->inSeat($seat)) as [$from, $to]) {
             $change = new SeatChanged(

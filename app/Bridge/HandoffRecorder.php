@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\DomainEvents\About;
 use App\Models\Tasks\Decision as DecisionRow;
 use App\Models\Tasks\Handoff;
 use App\Models\Tasks\HandoffCause;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Routing\Decision;
-use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Passing;
 use OpenBaton\Core\Subject\Subject;
 
-/** Puts down each change of who holds a task, or owns a case, in the order in which they came about. */
+/** Puts down each change of who has a task, a case or a customer, in the order in which they came about. */
 final class HandoffRecorder
 {
     /** @var list<Handoff> */
@@ -70,7 +70,7 @@ final class HandoffRecorder
         foreach ($pairs as [$from, $to]) {
             $this->handoffs[] = new Handoff(
                 [
-                    $after instanceof CaseSubject ? 'case_id' : 'task_id' => $after->id,
+                    ...About::subject($after)->columns(),
                     'from_id' => $this->house->idOf($from),
                     'to_id' => $this->house->idOf($to),
                     'together' => array_diff($after->holderIds(), [$to]) !== [],

@@ -22,6 +22,7 @@ final readonly class Occasion
      * @param string|null  $reason  that was given
      * @param HandoffCause $handoff of a holder that the cause itself has changed
      * @param string|null  $forId   of the person in whose place the user acts
+     * @param bool         $quiet   it is one of many: nobody is told whom they look after now
      * @param WorkCovered|null $move that it is, where somebody goes or returns
      */
     public function __construct(
@@ -34,5 +35,6 @@ final readonly class Occasion
         public HandoffCause $handoff = HandoffCause::HandOn,
         public ?string $forId = null,
         public ?WorkCovered $move = null,
+        public bool $quiet = false,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
+use App\Fields\FieldContext;
 use App\Fields\KnownKind;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\ValueCodec;
@@ -27,7 +28,7 @@ final readonly class Snapshot
      * Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A
      * test says what it should be.
      */
-    public const SHAPE = '8176416d';
+    public const SHAPE = 'e6f4e0cb';
 
     /**
      * @param array<array-key, string>  $personIds   id by slug
@@ -140,5 +141,10 @@ final readonly class Snapshot
         }
 
         return null;
+    }
+
+    public function fieldContext(): FieldContext
+    {
+        return new FieldContext($this->catalogue, $this->roster->house->zone());
     }
 }

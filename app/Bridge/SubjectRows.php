@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bridge;
 
 use App\Models\Cases\CustomerCase;
+use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -13,7 +14,11 @@ use OpenBaton\Core\Subject\Subject;
 /** Rows of tasks and of cases, for what is the same with both. */
 final readonly class SubjectRows
 {
-    public function __construct(private TaskSubjects $tasks, private CaseSubjects $cases) {}
+    public function __construct(
+        public TaskSubjects $tasks,
+        public CaseSubjects $cases,
+        public CustomerSubjects $customers,
+    ) {}
 
     public static function task(string $id): ?Task
     {
@@ -25,26 +30,41 @@ final readonly class SubjectRows
         return CustomerCase::query()->with(CaseSubjects::RELATIONS)->lockForUpdate()->find($id);
     }
 
-    /** The same row under its lock, with what it takes to be a subject; null: it is gone. */
-    public static function locked(Task|CustomerCase $row): Task|CustomerCase|null
+    public static function customer(string $id): ?Customer
     {
-        return $row instanceof Task ? self::task($row->id) : self::case($row->id);
+        return Customer::query()->with(CustomerSubjects::RELATIONS)->lockForUpdate()->find($id);
     }
 
-    /** @param Task|CustomerCase $row with what it takes */
-    public function subject(Task|CustomerCase $row, HouseAt $house): Subject
+    /** The same row under its lock, with what it takes to be a subject; null: it is gone. */
+    public static function locked(Task|CustomerCase|Customer $row): Task|CustomerCase|Customer|null
     {
-        return $row instanceof Task ? $this->tasks->of($row, $house) : $this->cases->of($row, $house);
+        return match (true) {
+            $row instanceof Task => self::task($row->id),
+            $row instanceof CustomerCase => self::case($row->id),
+            default => self::customer($row->id),
+        };
+    }
+
+    /** @param Task|CustomerCase|Customer $row with what it takes */
+    public function subject(Task|CustomerCase|Customer $row, HouseAt $house): Subject
+    {
+        return match (true) {
+            $row instanceof Task => $this->tasks->of($row, $house),
+            $row instanceof CustomerCase => $this->cases->of($row, $house),
+            default => $this->customers->of($row, $house),
+        };
     }
 
     /**
-     * @param Collection<int, covariant Task|CustomerCase> $rows
+     * @param Collection<int, covariant Task|CustomerCase|Customer> $rows
      *
      * @return list<Subject>
      */
     public function all(Collection $rows, HouseAt $house): array
     {
-        return array_values($rows->map(fn(Task|CustomerCase $row): Subject => $this->subject($row, $house))->all());
+        return array_values(
+            $rows->map(fn(Task|CustomerCase|Customer $row): Subject => $this->subject($row, $house))->all(),
+        );
     }
 
     /** @return Builder<Task> */
@@ -57,5 +77,11 @@ final readonly class SubjectRows
     public static function cases(): Builder
     {
         return CustomerCase::query()->with(CaseSubjects::RELATIONS);
+    }
+
+    /** @return Builder<Customer> */
+    public static function customers(): Builder
+    {
+        return Customer::query()->with(CustomerSubjects::RELATIONS);
     }
 }

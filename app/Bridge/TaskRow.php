@@ -10,6 +10,7 @@ use OpenBaton\Core\Document\TaskFormat;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Parameter\Assignment;
 use OpenBaton\Core\Rulebook\FollowUp\CreateTask;
+use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -60,9 +61,13 @@ final class TaskRow
             'files_count' => $subject->files,
         ]);
         if (!$row->exists) {
-            // What is made for a case belongs to it.
+            // What is made for a case belongs to it, what is made for a customer is theirs.
             $row->setAttribute(
-                $subject->madeById === $subject->caseId ? 'made_by_case_id' : 'made_by_id',
+                match ($subject->madeById) {
+                    $subject->caseId => 'made_by_case_id',
+                    $subject->customerId, HouseSubject::ID => 'made_by_other',
+                    default => 'made_by_id',
+                },
                 $subject->madeById,
             );
         }

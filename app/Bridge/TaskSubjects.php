@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bridge;
 
-use App\Fields\FieldContext;
 use App\Fields\FieldProviders;
 use App\Fields\KnownCustomer;
 use App\Fields\TaskContent;
@@ -66,7 +65,7 @@ final readonly class TaskSubjects
         $kind = $house->kinds[$task->task_kind_id] ?? null;
         $person = static fn(?string $id): ?string => $id === null ? null : $house->personSlugs[$id] ?? null;
         $content = new TaskContent($task->title, $kind, $task->source, $customer, (array) $task->facts);
-        $fields = $this->fields->values($content, new FieldContext($house->catalogue));
+        $fields = $this->fields->values($content, $house->fieldContext());
         if ($task->description !== null && $task->description !== '') {
             $fields[CreateTask::DETAILS_FIELD] = $task->description;
         }
@@ -105,7 +104,7 @@ final readonly class TaskSubjects
             Person::slugs($task->watchers),
             $customer?->id,
             $person($task->creator_id),
-            $task->made_by_id ?? $task->made_by_case_id,
+            $task->made_by_id ?? ($task->made_by_case_id ?? $task->made_by_other),
             self::ids($task->linked),
             TaskCovers::read($task, SeatName::Holder, $house),
             TaskCovers::read($task, SeatName::Reviewer, $house),

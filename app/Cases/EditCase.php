@@ -11,7 +11,7 @@ use App\Bridge\ChangeRunner;
 use App\Bridge\Houses;
 use App\Bridge\LockedHouse;
 use App\Bridge\Occasion;
-use App\Bridge\TaskSubjects;
+use App\Bridge\SubjectRows;
 use App\Models\Cases\CustomerCase;
 use App\Refusals\CaseMovedOn;
 use Carbon\CarbonImmutable;
@@ -28,12 +28,7 @@ use OpenBaton\Core\Subject\Subject;
 /** Changes a case that others may be changing too: checked, under the lock, against what the person saw. */
 final readonly class EditCase
 {
-    public function __construct(
-        private Houses $houses,
-        private CaseSubjects $cases,
-        private TaskSubjects $tasks,
-        private ChangeRunner $runner,
-    ) {}
+    public function __construct(private Houses $houses, private SubjectRows $rows, private ChangeRunner $runner) {}
 
     /**
      * @param int|null $seenRevision the revision that the person looked at; null: whatever it is now
@@ -54,7 +49,7 @@ final readonly class EditCase
                 throw CaseMovedOn::since($row);
             }
             $at = CarbonImmutable::now()->getTimestamp();
-            $before = $this->cases->of($row, $locked->house);
+            $before = $this->rows->cases->of($row, $locked->house);
             $after = ($edit->change)($this->atHand($before, $locked), $locked->house);
             if ($edit->besides !== null) {
                 ($edit->besides)($row);
@@ -111,6 +106,6 @@ final readonly class EditCase
 
     private function surroundings(LockedHouse $locked): ChainSurroundings
     {
-        return new ChainSurroundings($locked->house, $this->tasks, $this->cases, $locked->rotations);
+        return new ChainSurroundings($locked->house, $this->rows, $locked->rotations);
     }
 }

@@ -12,7 +12,6 @@ use App\Bridge\Houses;
 use App\Bridge\Occasion;
 use App\Bridge\TaskSubjects;
 use App\Database\Id;
-use App\Fields\FieldContext;
 use App\Fields\FieldProviders;
 use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\HandoffCause;
@@ -110,7 +109,7 @@ final readonly class OpenCase
         if ($slug !== null && $customer === null) {
             throw $document->get('customer')->fail('There is no customer "{slug}".', slug: $slug);
         }
-        $seen = $this->fields->ofCustomer($customer, TaskSource::ByHand, new FieldContext($house->catalogue));
+        $seen = $this->fields->ofCustomer($customer, TaskSource::ByHand, $house->fieldContext());
 
         return new CaseSubject(
             $id,

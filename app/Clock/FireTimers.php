@@ -14,6 +14,7 @@ use App\Bridge\TaskSubjects;
 use App\Cases\CaseEdit;
 use App\Cases\EditCase;
 use App\Models\Cases\CustomerCase;
+use App\Models\Customers\Customer;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\Timer;
@@ -27,6 +28,7 @@ use OpenBaton\Core\Flow\CaseAtHand;
 use OpenBaton\Core\Rulebook\Event\Schedule;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Subject\Trigger;
 use OpenBaton\Core\Timer\Occurrence;
@@ -46,6 +48,7 @@ final readonly class FireTimers
         private EditTask $edit,
         private EditCase $editCase,
         private MissedMoments $missed,
+        private ReachMoment $reach,
     ) {}
 
     /** @return int how many have happened */
@@ -101,8 +104,8 @@ final readonly class FireTimers
         }, attempts: 3);
     }
 
-    /** Where something has fallen due first: a row that is put down, a task or a case. */
-    private static function next(CarbonImmutable $now, SkippedTimers $passed): Timer|Task|CustomerCase|null
+    /** Where something has fallen due first: a row that is put down, a task, a case or a customer. */
+    private static function next(CarbonImmutable $now, SkippedTimers $passed): Timer|Task|CustomerCase|Customer|null
     {
         $timer = Timer::query()
             ->whereNull('fired_at')
@@ -111,20 +114,16 @@ final readonly class FireTimers
             ->orderBy('due_at')
             ->orderBy('id')
             ->first();
-        $task = Task::query()
-            ->where('next_moment_at', '<=', $now)
-            ->whereNotIn('id', $passed->tasks())
-            ->orderBy('next_moment_at')
-            ->orderBy('id')
-            ->first(['id', 'next_moment_at']);
-
-        $case = CustomerCase::query()
-            ->where('next_moment_at', '<=', $now)
-            ->whereNotIn('id', $passed->tasks())
-            ->orderBy('next_moment_at')
-            ->orderBy('id')
-            ->first(['id', 'next_moment_at']);
-        $row = $task === null || ($case !== null && $case->next_moment_at < $task->next_moment_at) ? $case : $task;
+        $row = null;
+        foreach ([Task::query(), CustomerCase::query(), Customer::query()] as $query) {
+            $first = $query
+                ->where('next_moment_at', '<=', $now)
+                ->whereNotIn('id', $passed->rows())
+                ->orderBy('next_moment_at')
+                ->orderBy('id')
+                ->first(['id', 'next_moment_at']);
+            $row = $row === null || $first?->next_moment_at < $row->next_moment_at ? $first ?? $row : $row;
+        }
 
         return $timer === null || ($row !== null && $row->next_moment_at <= $timer->due_at) ? $row : $timer;
     }
@@ -140,13 +139,14 @@ final readonly class FireTimers
         $timers = $house->timers();
         $rule = $timers->rules->all[(string) $locked->timer] ?? null;
         if ($rule?->event instanceof Schedule) {
-            return new Occurrence($locked->key, $rule, (string) ($locked->task_id ?? $locked->case_id), $at);
+            return new Occurrence($locked->key, $rule, $locked->subjectId(), $at);
         }
         // It has failed before: the date may have moved since.
-        $row =
-            $locked->case_id === null
-                ? SubjectRows::task((string) $locked->task_id)
-                : SubjectRows::case($locked->case_id);
+        $row = match (true) {
+            $locked->case_id !== null => SubjectRows::case($locked->case_id),
+            $locked->customer_id !== null => SubjectRows::customer($locked->customer_id),
+            default => SubjectRows::task((string) $locked->task_id),
+        };
         foreach ($row === null ? [] : $timers->due($this->subjects->subject($row, $house), $at - 1, $at) as $one) {
             if ($one->key === $locked->key) {
                 return $one;
@@ -158,7 +158,7 @@ final readonly class FireTimers
     }
 
     /** @return Occurrence|null null: nothing is left of what was due; the row then says when it goes on */
-    private function onRow(Task|CustomerCase $found, HouseAt $house, CarbonImmutable $now): ?Occurrence
+    private function onRow(Task|CustomerCase|Customer $found, HouseAt $house, CarbonImmutable $now): ?Occurrence
     {
         $row = SubjectRows::locked($found);
         if ($row?->next_moment_at === null || $row->next_moment_at > $now) {
@@ -186,7 +186,9 @@ final readonly class FireTimers
     {
         Timer::query()->updateOrCreate(['key' => $due->key], ['fired_at' => $now] + Timer::columns($due));
         $by ??= Actor::system('clock');
-        if ($due->timer !== null && $due->isOfCase()) {
+        if ($due->timer !== null && !in_array($due->about(), SubjectKind::WORK, true)) {
+            ($this->reach)($due, $due->timer, $now->getTimestamp());
+        } elseif ($due->timer !== null && $due->about() === SubjectKind::Matter) {
             $kind = $due->timer->event::kind();
             $edit = new CaseEdit(
                 $kind,
@@ -214,12 +216,13 @@ final readonly class FireTimers
     }
 
     /** Once until the lead has seen it. */
-    private static function tell(Timer|Task|CustomerCase $of, ?RuleTimer $timer, CarbonImmutable $now): void
+    private static function tell(Timer|Task|CustomerCase|Customer $of, ?RuleTimer $timer, CarbonImmutable $now): void
     {
         $about = match (true) {
             $of instanceof Task => ['task_id' => $of->id],
             $of instanceof CustomerCase => ['case_id' => $of->id],
-            default => ['task_id' => $of->task_id, 'case_id' => $of->case_id],
+            $of instanceof Customer => ['customer_id' => $of->id],
+            default => $of->only(['task_id', 'case_id', 'customer_id']),
         };
         ChainCut::query()->firstOrCreate(
             [...$about, 'reason' => CutReason::Failed, 'seen_at' => null],

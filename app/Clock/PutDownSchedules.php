@@ -8,16 +8,21 @@ use App\Bridge\HouseAt;
 use App\Bridge\Houses;
 use App\Bridge\SubjectRows;
 use App\Database\Stamp;
+use App\Models\Cases\CustomerCase;
+use App\Models\Customers\Customer;
 use App\Models\Tasks\ScheduleMark;
+use App\Models\Tasks\Task;
 use App\Models\Tasks\Timer;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Timer\RuleTimer;
 
 /**
- * Puts down, for every moment of a schedule that has come, the open tasks, or cases, that it acts on: those that meet
- * the criteria of its rule.
+ * Puts down, for every moment of a schedule that has come, what it acts on: of the open tasks, cases or customers those
+ * that meet the criteria of its rule, or the house.
  */
 final readonly class PutDownSchedules
 {
@@ -53,11 +58,7 @@ final readonly class PutDownSchedules
         $timers = $house->timers();
         $criteria = $router->rulebook->criteria($timer->position);
         DB::transaction(function () use ($timers, $timer, $at, $house, $router, $criteria): void {
-            $rows =
-                $timer->about === SubjectKind::Matter
-                    ? SubjectRows::cases()->open()->where('opened_at', '<', Stamp::of($at))
-                    : SubjectRows::tasks()->open()->where('arrived_at', '<', Stamp::of($at));
-            $rows->chunkById(self::PIECE, function (Collection $tasks) use (
+            self::rows($timer, $at)?->chunkById(self::PIECE, function (Collection $tasks) use (
                 $timers,
                 $timer,
                 $at,
@@ -74,7 +75,23 @@ final readonly class PutDownSchedules
                 }
                 Timer::query()->insertOrIgnore($due);
             });
+            $once = $timer->about === SubjectKind::House ? $timers->onSchedule($timer, new HouseSubject(), $at) : null;
+            $facts = $router->facts->of(null, new HouseSubject(), $at);
+            if ($once !== null && $criteria->holds($facts)) {
+                Timer::query()->insertOrIgnore([Timer::columns($once)]);
+            }
             ScheduleMark::query()->updateOrCreate(['timer' => $timer->id], ['through' => Stamp::of($at)]);
         }, attempts: 3);
+    }
+
+    /** @return Builder<Task>|Builder<CustomerCase>|Builder<Customer>|null null: it is for the house alone */
+    private static function rows(RuleTimer $timer, int $at): ?Builder
+    {
+        return match ($timer->about) {
+            SubjectKind::Task => SubjectRows::tasks()->open()->where('arrived_at', '<', Stamp::of($at)),
+            SubjectKind::Matter => SubjectRows::cases()->open()->where('opened_at', '<', Stamp::of($at)),
+            SubjectKind::Customer => SubjectRows::customers()->offered()->where('created_at', '<', Stamp::of($at)),
+            SubjectKind::House => null,
+        };
     }
 }

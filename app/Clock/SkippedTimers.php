@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clock;
 
 use App\Models\Cases\CustomerCase;
+use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\Timer;
 use OpenBaton\Core\Timer\Occurrence;
@@ -14,14 +15,14 @@ final class SkippedTimers
 {
     /** @var array<string, true> */
     private array $keys = [];
-    /** @var array<string, true> ids, of cases too */
-    private array $tasks = [];
+    /** @var array<string, true> ids of tasks, cases and customers */
+    private array $rows = [];
 
     /** @param Occurrence|null $due null: it was not come to */
-    public function over(?Occurrence $due, Timer|Task|CustomerCase $found): void
+    public function over(?Occurrence $due, Timer|Task|CustomerCase|Customer $found): void
     {
         if ($due === null && !($found instanceof Timer)) {
-            $this->tasks[$found->id] = true;
+            $this->rows[$found->id] = true;
         } else {
             $this->keys[$due->key ?? ($found instanceof Timer ? $found->key : '')] = true;
         }
@@ -34,8 +35,8 @@ final class SkippedTimers
     }
 
     /** @return list<string> */
-    public function tasks(): array
+    public function rows(): array
     {
-        return array_map(strval(...), array_keys($this->tasks));
+        return array_map(strval(...), array_keys($this->rows));
     }
 }

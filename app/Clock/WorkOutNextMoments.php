@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Clock;
 
 use App\Bridge\CaseSubjects;
+use App\Bridge\CustomerSubjects;
 use App\Bridge\Houses;
 use App\Bridge\NextMoments;
 use App\Bridge\SubjectRows;
 use App\Bridge\TaskSubjects;
 use App\Models\Cases\CustomerCase;
+use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -21,8 +23,8 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /**
- * Works out for the tasks and cases that are there when something next happens to each, since rules have been published
- * or the calendars have changed. Done twice, it does no more than once.
+ * Works out for the tasks, cases and customers that are there when something next happens to each, since rules have
+ * been published or the calendars have changed. Done twice, it does no more than once.
  */
 final class WorkOutNextMoments implements ShouldQueue
 {
@@ -44,9 +46,10 @@ final class WorkOutNextMoments implements ShouldQueue
     {
         $tasks = static fn(): Builder => SubjectRows::tasks()->where('status', '<>', TaskStatus::Dropped);
         $cases = static fn(): Builder => SubjectRows::cases()->open();
-        foreach ([$tasks, $cases] as $query) {
+        $customers = static fn(): Builder => SubjectRows::customers()->offered();
+        foreach ([$tasks, $cases, $customers] as $query) {
             $query()
-                ->without([...TaskSubjects::RELATIONS, ...CaseSubjects::RELATIONS])
+                ->without([...TaskSubjects::RELATIONS, ...CaseSubjects::RELATIONS, ...CustomerSubjects::RELATIONS])
                 ->select('id')
                 ->chunkById(self::PIECE, function (Collection $ids) use ($houses, $subjects, $query): void {
                     $this->piece($query()->whereKey($ids->modelKeys()), $houses, $subjects);
@@ -57,7 +60,7 @@ final class WorkOutNextMoments implements ShouldQueue
     /**
      * Under the lock nothing changes between being read and being written.
      *
-     * @param Builder<Task>|Builder<CustomerCase> $rows
+     * @param Builder<Task>|Builder<CustomerCase>|Builder<Customer> $rows
      */
     private function piece(Builder $rows, Houses $houses, SubjectRows $subjects): void
     {

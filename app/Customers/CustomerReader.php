@@ -8,19 +8,22 @@ use App\Bridge\Snapshot;
 use App\Models\House\House;
 use App\Models\People\Place;
 use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Criteria\Operator\Plain;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Faults;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Document\ValueCodec;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
+use OpenBaton\Core\Subject\CustomerFields;
 
 /** Reads what is said of a customer by a form, another system or a table; null empties. */
 final class CustomerReader
 {
-    public const MEMBERS = ['name', 'tier', 'place', 'on_form', 'contacts', 'set'];
+    public const MEMBERS = ['name', 'tier', 'place', 'on_form', 'tags', 'contacts', 'set'];
 
     private const MOST_CONTACTS = 20;
+    private const MOST_TAGS = 50;
 
     /** @var array<string, string> */
     private readonly array $tiers;
@@ -39,7 +42,7 @@ final class CustomerReader
         $columns = [];
         // One that is null is emptied, one that is not there stays as it is.
         foreach ($document->members() as [$member, $node]) {
-            if (in_array($member, ['name', 'tier', 'place', 'on_form'], true)) {
+            if (in_array($member, ['name', 'tier', 'place', 'on_form', 'tags'], true)) {
                 $faults->collect(function () use ($member, $node, &$columns): void {
                     $columns += $this->column($member, $node);
                 });
@@ -49,7 +52,7 @@ final class CustomerReader
         foreach ($document->find('set')?->members() ?? [] as [$path, $node]) {
             $faults->collect(function () use ($path, $node, &$columns, &$values, &$facts): void {
                 $values[$path] = $this->value($path, $node);
-                if ($path === OwnerGiven::FIELD) {
+                if ($path === CustomerFields::OWNER) {
                     $owner = $values[$path];
                     $columns['owner_id'] = is_string($owner) ? $this->house->personIds[$owner] : null;
                 } else {
@@ -75,7 +78,7 @@ final class CustomerReader
     /** @param list<string> $own paths of the fields that the house has added */
     public static function isOfCustomers(string $path, array $own): bool
     {
-        return $path === OwnerGiven::FIELD || (str_starts_with($path, 'customer.') && in_array($path, $own, true));
+        return $path === CustomerFields::OWNER || (str_starts_with($path, 'customer.') && in_array($path, $own, true));
     }
 
     /** @return array<string, Field> by path: those of customers that are kept by hand, and still offered */
@@ -88,7 +91,7 @@ final class CustomerReader
         );
     }
 
-    /** @return array<string, string|bool|null> */
+    /** @return array<string, string|bool|list<string>|null> */
     private function column(string $member, Node $node): array
     {
         $empty = ValueCodec::isBlank($node);
@@ -97,8 +100,24 @@ final class CustomerReader
             'name' => ['name' => $empty ? throw $node->unfinished('This is needed.') : $node->line(TextLimits::NAME)],
             'tier' => ['tier' => $empty ? null : $this->tier($node)],
             'place' => ['place_id' => $empty ? null : $this->place($node)->id],
+            'tags' => ['tags' => $empty ? [] : self::tags($node)],
             default => ['on_form' => $node->bool()],
         };
+    }
+
+    /** @return list<string> each once */
+    private static function tags(Node $list): array
+    {
+        $tags = [];
+        foreach ($list->items() as $node) {
+            if (count($tags) === self::MOST_TAGS) {
+                throw $list->fail('A customer has at most {most} tags.', most: self::MOST_TAGS);
+            }
+            $tag = $node->line(TextLimits::TAG);
+            $tags = Plain::like($tag, $tags, FieldType::Tags) === null ? [...$tags, $tag] : $tags;
+        }
+
+        return $tags;
     }
 
     private function tier(Node $node): string

@@ -12,7 +12,7 @@ namespace App\Customers;
 final readonly class CustomerTerms
 {
     /**
-     * @param array<string, string|bool|null>                                 $columns  of the row
+     * @param array<string, string|bool|list<string>|null>                    $columns  of the row
      * @param array<string, string|int|float|bool|list<string>|null>          $values   by path; null: emptied
      * @param array<string, mixed>                                            $facts    those of them that the house
      *     has added, as documents have them

@@ -11,7 +11,7 @@ use App\Models\People\Place;
 use App\Tables\ImportRow;
 use App\Tables\Names;
 use OpenBaton\Core\Document\DocumentError;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
+use OpenBaton\Core\Subject\CustomerFields;
 
 /** Rows of a table of customers with all that they name, fetched at once: people say names where documents have ids. */
 final class CustomersPiece
@@ -109,7 +109,7 @@ final class CustomersPiece
         if ($customer === null && !isset($given['name'])) {
             throw DocumentError::at('/name', 'This is needed.');
         }
-        $document = array_intersect_key($given, ['name' => true, 'on_form' => true, 'set' => true]);
+        $document = array_intersect_key($given, array_flip(['name', 'on_form', 'tags', 'set']));
         if (is_string($given['tier'] ?? null)) {
             $document['tier'] = $this->tiers[mb_strtolower($given['tier'])] ?? $given['tier'];
         }
@@ -118,7 +118,7 @@ final class CustomersPiece
         }
         if (is_string($given['owner'] ?? null)) {
             $owner = $this->people->one($given['owner'], '/owner');
-            $document['set'] = [OwnerGiven::FIELD => $owner] + (array) ($document['set'] ?? []);
+            $document['set'] = [CustomerFields::OWNER => $owner] + (array) ($document['set'] ?? []);
         }
         if (is_array($given['contact'] ?? null)) {
             $known = $customer === null ? [] : SaveCustomer::contacts($customer);

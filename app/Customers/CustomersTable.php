@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
+use OpenBaton\Core\Subject\CustomerFields;
 use Sabre\VObject\Component\VCard;
 
 /**
@@ -35,6 +35,7 @@ final class CustomersTable implements ImportKind, ReadsCards
         'place' => [],
         'owner' => ['looked after by'],
         'on_form' => ['offered on the web form'],
+        'tags' => [],
         'contact' => ['contact name'],
         'contact_role' => [],
         'contact_email' => ['e-mail', 'email'],
@@ -45,7 +46,7 @@ final class CustomersTable implements ImportKind, ReadsCards
 
     /** What faults call otherwise than columns. */
     private const PLACES = [
-        OwnerGiven::FIELD => 'owner',
+        CustomerFields::OWNER => 'owner',
         'contacts/0/name' => 'contact',
         'contacts/0/role' => 'contact_role',
         'contacts/0/email' => 'contact_email',
@@ -94,6 +95,9 @@ final class CustomersTable implements ImportKind, ReadsCards
         ]);
         if (isset($cells['on_form'])) {
             $document['on_form'] = $cells['on_form']->yes();
+        }
+        if (isset($cells['tags'])) {
+            $document['tags'] = $cells['tags']->listed();
         }
         foreach (
             ['name' => 'contact', 'role' => 'contact_role', 'email' => 'contact_email', 'phone' => 'contact_phone']
@@ -146,6 +150,7 @@ final class CustomersTable implements ImportKind, ReadsCards
                         $customer,
                         $reader->read(Node::root($piece->document($row, $customer))),
                         $by,
+                        quiet: true,
                     );
                     $piece->put($saved);
                     $what = match ($before) {
@@ -204,7 +209,7 @@ final class CustomersTable implements ImportKind, ReadsCards
     {
         return array_filter(
             CustomerReader::fields($this->house()),
-            static fn(Field $field): bool => $field->path !== OwnerGiven::FIELD,
+            static fn(Field $field): bool => $field->path !== CustomerFields::OWNER,
         );
     }
 

@@ -11,7 +11,6 @@ use App\Bridge\Houses;
 use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerMerge;
-use App\Models\House\House;
 use App\Models\Tasks\Task;
 use App\Refusals\CustomerMovedOn;
 use Carbon\CarbonImmutable;
@@ -26,7 +25,7 @@ final readonly class MergeCustomers
 {
     private const COLUMNS = ['tier', 'place_id', 'owner_id'];
 
-    public function __construct(private Houses $houses, private CustomerTasks $tasks) {}
+    public function __construct(private Houses $houses, private ChangeCustomer $change) {}
 
     /** @throws CustomerMovedOn where one of them has gone into another record already */
     public function __invoke(Customer $kept, Customer $gone, Actor $by): CustomerMerge
@@ -37,24 +36,20 @@ final readonly class MergeCustomers
             foreach ([$kept, $gone] as $one) {
                 $one->merged_into_id === null || throw CustomerMovedOn::gone($one);
             }
-            [$wasKept, $wasGone] = [CustomerSource::of($kept), CustomerSource::of($gone)];
+            [$wasKept, $wasGone] = [$this->change->subject($kept, $locked), $this->change->subject($gone, $locked)];
+            $as = CustomerSource::of($gone);
             $merge = CustomerMerge::query()->create([
                 'kept_id' => $kept->id,
                 'gone_id' => $gone->id,
                 'taken' => $this->take($kept, $gone),
                 'at' => CarbonImmutable::now(),
             ]);
-            $gone->update([
-                'merged_into_id' => $kept->id,
-                'retired_at' => $gone->retired_at ?? CarbonImmutable::now(),
-                'revision' => $gone->revision + 1,
-            ]);
-            House::query()->increment('customer_revision');
-            $now = CustomerSource::of($kept->refresh());
             $theirs = Task::query()->where('customer_id', $gone->id);
             $theirs->clone()->update(['customer_merge_id' => $merge->id]);
-            $this->tasks->follow(Task::query()->where('customer_id', $kept->id), $wasKept, $now, $locked, $by);
-            $this->tasks->follow($theirs->clone(), $wasGone, $now, $locked, $by);
+            $moved = $this->change->moved($theirs->clone(), $as, CustomerSource::of($kept), $locked);
+            ($this->change)($wasKept, $kept, $locked, $by, ...$moved);
+            $gone->fill(['merged_into_id' => $kept->id, 'retired_at' => $gone->retired_at ?? CarbonImmutable::now()]);
+            ($this->change)($wasGone, $gone, $locked, $by);
             // What is done with, and what no value of the two differs in.
             $theirs->update(['customer_id' => $kept->id]);
             CustomerCase::query()
@@ -78,20 +73,20 @@ final readonly class MergeCustomers
             if ($merge->undone_at !== null || $gone->merged_into_id !== $kept->id) {
                 return $gone;
             }
-            $wasKept = CustomerSource::of($kept);
+            [$wasKept, $wasGone] = [$this->change->subject($kept, $locked), $this->change->subject($gone, $locked)];
+            $as = CustomerSource::of($kept);
             $this->giveBack($kept, $gone, (array) $merge->taken);
-            $gone->update(['merged_into_id' => null, 'retired_at' => null, 'revision' => $gone->revision + 1]);
             $merge->update(['undone_at' => CarbonImmutable::now()]);
-            House::query()->increment('customer_revision');
-            $now = CustomerSource::of($kept->refresh());
             $theirs = Task::query()->where('customer_merge_id', $merge->id)->where('customer_id', $kept->id);
-            $this->tasks->follow($theirs->clone(), $wasKept, CustomerSource::of($gone->refresh()), $locked, $by);
+            $gone->fill(['merged_into_id' => null, 'retired_at' => null]);
+            $moved = $this->change->moved($theirs->clone(), $as, CustomerSource::of($gone), $locked);
+            ($this->change)($wasGone, $gone, $locked, $by, ...$moved);
             $theirs->update(['customer_id' => $gone->id, 'customer_merge_id' => null]);
             CustomerCase::query()
                 ->where('customer_merge_id', $merge->id)
                 ->where('customer_id', $kept->id)
                 ->update(['customer_id' => $gone->id, 'customer_merge_id' => null]);
-            $this->tasks->follow(Task::query()->where('customer_id', $kept->id), $wasKept, $now, $locked, $by);
+            ($this->change)($wasKept, $kept, $locked, $by);
             Audit::record(
                 $by,
                 'customers',
@@ -118,7 +113,7 @@ final readonly class MergeCustomers
         return [$rows->get($kept->id) ?? $kept, $rows->get($gone->id) ?? $gone];
     }
 
-    /** @return array{columns: list<string>, facts: list<string>, contacts: list<string>} what the kept one has taken */
+    /** @return array{columns: list<string>, facts: list<string>, contacts: list<string>} what the kept one takes */
     private function take(Customer $kept, Customer $gone): array
     {
         $columns = array_values(
@@ -137,8 +132,6 @@ final readonly class MergeCustomers
         $kept->fill($gone->only($columns));
         $kept->facts = (array) $kept->facts + $facts;
         $kept->on_form = $kept->on_form || $gone->on_form;
-        ++$kept->revision;
-        $kept->save();
 
         return [
             'columns' => $columns,
@@ -163,8 +156,6 @@ final readonly class MergeCustomers
             }
         }
         $kept->facts = $facts;
-        ++$kept->revision;
-        $kept->save();
         $kept
             ->contacts()
             ->whereKey((array) ($taken['contacts'] ?? []))

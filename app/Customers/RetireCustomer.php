@@ -6,27 +6,28 @@ namespace App\Customers;
 
 use App\Access\Actor;
 use App\Access\Audit;
+use App\Bridge\Houses;
 use App\Models\Customers\Customer;
-use App\Models\House\House;
 use App\Refusals\CustomerMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** Retires a customer: no longer offered for new tasks, while open ones go on; or takes it up again. */
-final class RetireCustomer
+final readonly class RetireCustomer
 {
+    public function __construct(private Houses $houses, private ChangeCustomer $change) {}
+
     /** @throws CustomerMovedOn where it has gone into another record, which can be undone there */
     public function __invoke(Customer $customer, bool $retired, Actor $by): Customer
     {
-        return DB::transaction(static function () use ($customer, $retired, $by): Customer {
+        return DB::transaction(function () use ($customer, $retired, $by): Customer {
+            $locked = $this->houses->lock();
             $customer = Customer::query()->lockForUpdate()->findOrFail($customer->id);
             $customer->merged_into_id === null || throw CustomerMovedOn::gone($customer);
             if (($customer->retired_at !== null) !== $retired) {
-                $customer->update([
-                    'retired_at' => $retired ? CarbonImmutable::now() : null,
-                    'revision' => $customer->revision + 1,
-                ]);
-                House::query()->increment('customer_revision');
+                $was = $this->change->subject($customer, $locked);
+                $customer->retired_at = $retired ? CarbonImmutable::now() : null;
+                ($this->change)($was, $customer, $locked, $by);
                 Audit::record(
                     $by,
                     'customers',

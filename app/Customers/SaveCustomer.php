@@ -6,14 +6,12 @@ namespace App\Customers;
 
 use App\Access\Actor;
 use App\Access\Audit;
-use App\Bridge\CustomerSource;
 use App\Bridge\Houses;
 use App\Bridge\LockedHouse;
 use App\Database\Slug;
 use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerContact;
 use App\Models\House\House;
-use App\Models\Tasks\Task;
 use App\Refusals\CustomerMovedOn;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
@@ -22,7 +20,7 @@ use OpenBaton\Core\Document\Node;
 /** Makes customers and changes what the house keeps of them; their open tasks see it, and rules answer it. */
 final readonly class SaveCustomer
 {
-    public function __construct(private Houses $houses, private CustomerTasks $tasks) {}
+    public function __construct(private Houses $houses, private ChangeCustomer $change) {}
 
     /**
      * @param Customer|null $customer null: a new one
@@ -49,13 +47,22 @@ final readonly class SaveCustomer
         }, attempts: 3);
     }
 
-    /** Within a transaction that holds the lock of the house; nothing is recorded where nothing changes. */
-    public function within(LockedHouse $locked, ?Customer $customer, CustomerTerms $terms, Actor $by): Customer
-    {
+    /**
+     * Within a transaction that holds the lock of the house; nothing is recorded where nothing changes.
+     *
+     * @param bool $quiet it is one of many: nobody is told whom they look after now
+     */
+    public function within(
+        LockedHouse $locked,
+        ?Customer $customer,
+        CustomerTerms $terms,
+        Actor $by,
+        bool $quiet = false,
+    ): Customer {
         $new = $customer === null;
         $name = $terms->columns['name'] ?? '';
         $customer ??= new Customer(['slug' => Slug::free(is_string($name) ? $name : '', new Customer())]);
-        $was = $new ? null : CustomerSource::of($customer);
+        $was = $new ? null : $this->change->subject($customer, $locked);
         $before = ['contacts' => self::contacts($customer)] + $customer->getOriginal();
         self::fill($customer, $terms);
         $contacts = $terms->contacts ?? $before['contacts'];
@@ -64,12 +71,16 @@ final readonly class SaveCustomer
             return $customer;
         }
         $changed = array_keys($customer->getDirty());
-        $customer->revision = $new ? 1 : $customer->revision + 1;
-        $customer->save();
+        if ($new) {
+            $customer->save();
+            House::query()->increment('customer_revision');
+        } elseif ($changed === []) {
+            ++$customer->revision;
+        }
         if ($talks) {
             self::write($customer, $contacts);
         }
-        House::query()->increment('customer_revision');
+        ($this->change)($was, $customer, $locked, $by, quiet: $quiet);
         Audit::record(
             $by,
             'customers',
@@ -81,12 +92,8 @@ final readonly class SaveCustomer
                 'now' => $customer->only($changed) + ($talks ? ['contacts' => $contacts] : []),
             ],
         );
-        if ($was !== null) {
-            $now = CustomerSource::of($customer->refresh());
-            $this->tasks->follow(Task::query()->where('customer_id', $customer->id), $was, $now, $locked, $by);
-        }
 
-        return $customer;
+        return $customer->refresh();
     }
 
     /** @return list<array{name: string|null, role: string|null, email: string|null, phone: string|null}> */

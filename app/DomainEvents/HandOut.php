@@ -151,7 +151,7 @@ final readonly class HandOut
             : new HandedEvent(
                 $row->id,
                 $row->at,
-                new About($row->task_id, $row->case_id),
+                new About($row->task_id, $row->case_id, $row->customer_id),
                 $row->user_id,
                 $event,
                 $row->chain,

@@ -7,7 +7,7 @@ namespace App\Explain;
 use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Workload\TaskStatus;
 
-/** Says what differs between two states of a task, as core's Difference wrote it down. */
+/** Says what differs between two states of a subject, as core's Difference wrote it down. */
 final readonly class ChangeWords
 {
     private const PEOPLE = [

@@ -162,7 +162,7 @@ final readonly class TraceWords
             'effect.' .
                 match (true) {
                     $code === 'due_follows' && !$effect->has('due') => 'due_unknown',
-                    $effect->has('of') => "{$code}_of_case",
+                    $effect->has('of') => "{$code}_of_{$effect->get('of')->text()}",
                     default => $code,
                 },
             $slots,

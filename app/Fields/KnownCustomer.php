@@ -13,6 +13,8 @@ final readonly class KnownCustomer
      * @param string|null $deputy      by slug; likewise
      * @param string|null             $owner who looks after them, by slug
      * @param array<array-key, mixed> $facts values of the house's own fields, as in documents, by path
+     * @param list<string>            $tags
+     * @param int                     $addedAt instant; 0: it is not known
      */
     public function __construct(
         public string $id,
@@ -24,5 +26,7 @@ final readonly class KnownCustomer
         public ?string $deputy,
         public ?string $owner = null,
         public array $facts = [],
+        public array $tags = [],
+        public int $addedAt = 0,
     ) {}
 }

@@ -39,6 +39,7 @@ final readonly class PlaceFields implements FieldProvider
                     FieldType::OneOf,
                     $options,
                     retiredOptions: $retired,
+                    derived: true,
                 );
             }
         }
@@ -47,7 +48,7 @@ final readonly class PlaceFields implements FieldProvider
             $label = $this->words->say("field.{$role}", [
                 'place' => mb_strtolower($levels[(string) $answering] ?? (string) $answering),
             ]);
-            $fields[] = new Field("{$answering}.{$role}", $label, FieldType::Person);
+            $fields[] = new Field("{$answering}.{$role}", $label, FieldType::Person, derived: true);
         }
 
         return $fields;

@@ -8,7 +8,6 @@ use App\Bridge\ChangeRunner;
 use App\Bridge\HouseAt;
 use App\Bridge\LockedHouse;
 use App\Bridge\Occasion;
-use App\Fields\FieldContext;
 use App\Fields\FieldProviders;
 use App\Models\Tasks\HandoffCause;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
@@ -33,7 +32,7 @@ final readonly class RouteTask
             startAt: $task->startsAt,
             dueAt: $task->dueAt,
             tags: $task->tags,
-            fields: $this->fields->values($task->content(), new FieldContext($house->snapshot->catalogue)),
+            fields: $this->fields->values($task->content(), $house->snapshot->fieldContext()),
             customerId: $task->customer?->id,
             creatorId: $arrival->byPerson,
         );

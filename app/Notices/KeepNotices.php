@@ -7,6 +7,7 @@ namespace App\Notices;
 use App\Database\Id;
 use App\DomainEvents\About;
 use App\Models\Cases\CustomerCase;
+use App\Models\Customers\Customer;
 use App\Models\Events\NewsChoice;
 use App\Models\Events\NewsSort;
 use App\Models\Events\Notice;
@@ -43,6 +44,10 @@ final class KeepNotices
             CustomerCase::query(),
             array_map(static fn(NewNotice $one): ?string => $one->about->caseId, $told),
         );
+        $customers = self::there(
+            Customer::query(),
+            array_map(static fn(NewNotice $one): ?string => $one->about->customerId, $told),
+        );
         $choices = NewsChoice::query()->findMany($ids)->keyBy('person_id');
         $house = House::query()->first();
         $before = self::before($told);
@@ -50,7 +55,8 @@ final class KeepNotices
         foreach (self::weightiest($told) as $key => $one) {
             if (
                 !$people->has($one->personId) ||
-                !isset($tasks[(string) $one->about->taskId], $cases[(string) $one->about->caseId])
+                !isset($tasks[(string) $one->about->taskId], $cases[(string) $one->about->caseId]) ||
+                !isset($customers[(string) $one->about->customerId])
             ) {
                 continue;
             }
@@ -125,7 +131,7 @@ final class KeepNotices
             static fn(Notice $one): string => self::key(
                 (string) $one->chain,
                 $one->person_id,
-                new About($one->task_id, $one->case_id),
+                new About($one->task_id, $one->case_id, $one->customer_id),
             ),
         );
     }
@@ -142,6 +148,6 @@ final class KeepNotices
 
     private static function key(string $chain, string $personId, About $about): string
     {
-        return "{$chain} {$personId} {$about->taskId} {$about->caseId}";
+        return "{$chain} {$personId} {$about->taskId} {$about->caseId} {$about->customerId}";
     }
 }

@@ -19,14 +19,14 @@ final class NoticeText
         ]);
     }
 
-    /** @return string|null number and title of the task or case that it is about */
+    /** @return string|null number and title of the task or case, or name of the customer, that it is about */
     private static function named(Notice $notice, Words $words): ?string
     {
         return match (true) {
             $notice->task !== null => "№ {$notice->task->number} {$notice->task->title}",
             $notice->case !== null => $words->say('case.number', ['number' => (string) $notice->case->number]) .
                 " {$notice->case->title}",
-            default => null,
+            default => $notice->customer?->name,
         };
     }
 

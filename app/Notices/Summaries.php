@@ -161,7 +161,7 @@ final class Summaries
         return Notice::query()
             ->whereIn('person_id', array_map(static fn(Listener $one): string => $one->person->id, $listeners))
             ->where('at', '>=', $since->max($now->subDays(self::DAYS)))
-            ->with(['task:id,number,title', 'case:id,number,title', 'other:id,name'])
+            ->with(['task:id,number,title', 'case:id,number,title', 'customer:id,slug,name', 'other:id,name'])
             ->orderBy('id')
             ->get();
     }

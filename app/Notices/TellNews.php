@@ -88,7 +88,12 @@ final readonly class TellNews
             $notices = Notice::query()
                 ->where('waits', true)
                 ->where('person_id', $listener->person->id)
-                ->with(['task:id,number,title,priority', 'case:id,number,title', 'other:id,name'])
+                ->with([
+                    'task:id,number,title,priority',
+                    'case:id,number,title',
+                    'customer:id,slug,name',
+                    'other:id,name',
+                ])
                 ->orderBy('id')
                 ->lockForUpdate()
                 ->get()

@@ -25,7 +25,7 @@ use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
+use OpenBaton\Core\Subject\CustomerFields;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\TaskStatus;
 
@@ -57,7 +57,7 @@ final readonly class CloseDown
         $this->leave($person, $lastDay, $by);
         $this->succeed($person, $successor, $by);
         foreach (Customer::query()->where('owner_id', $person->id)->get() as $customer) {
-            ($this->customers)($customer, Node::root(['set' => [OwnerGiven::FIELD => $successor?->slug]]), $by);
+            ($this->customers)($customer, Node::root(['set' => [CustomerFields::OWNER => $successor?->slug]]), $by);
         }
         $this->handCases($person, $successor, $by);
         $count = $this->handOn($person, $tasks, $by);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Sweeps;
 
-use App\Bridge\CaseSubjects;
 use App\Bridge\ChainSurroundings;
 use App\Bridge\CustomerSource;
 use App\Bridge\HouseAt;
 use App\Bridge\Houses;
+use App\Bridge\SubjectRows;
 use App\Bridge\TaskSubjects;
 use App\Models\Sweeps\SweepRun;
 use App\Models\Sweeps\SweepState;
@@ -53,13 +53,8 @@ final class LookAtSweep implements ShouldQueue
         SweepRun::query()->find($this->runId)?->stops(SweepState::Looking, 'failed');
     }
 
-    public function handle(
-        Houses $houses,
-        ChosenTasks $chosen,
-        TaskSubjects $subjects,
-        CaseSubjects $cases,
-        CustomerSource $customers,
-    ): void {
+    public function handle(Houses $houses, ChosenTasks $chosen, SubjectRows $subjects, CustomerSource $customers): void
+    {
         $run = SweepRun::query()->with('user')->find($this->runId);
         if ($run === null || $run->state !== SweepState::Looking) {
             return;
@@ -70,7 +65,7 @@ final class LookAtSweep implements ShouldQueue
         $run->tasks()->delete();
         $ids = $treatment === null ? [] : $chosen->of($run);
         $run->update(['total' => count($ids), 'looked' => 0]);
-        $rehearsal = new Rehearsal($house->router(), new ChainSurroundings($house, $subjects, $cases));
+        $rehearsal = new Rehearsal($house->router(), new ChainSurroundings($house, $subjects));
         $place = $changed = 0;
         $people = [];
         $why = $treatment === null ? 'gone' : null;
@@ -78,7 +73,7 @@ final class LookAtSweep implements ShouldQueue
             $rows = [];
             $at = CarbonImmutable::now()->getTimestamp();
             foreach (self::read($piece, $house, $customers) as $task) {
-                $subject = $rehearsal->subject($subjects->of($task, $house));
+                $subject = $rehearsal->subject($subjects->tasks->of($task, $house));
                 $change = $treatment?->of($subject, "sweep-{$run->id}-{$task->id}", $at);
                 if ($change !== null) {
                     $swept = Swept::of($change, $rehearsal->run($change));

@@ -7,7 +7,6 @@ namespace App\Tasks;
 use App\Bridge\CustomerSource;
 use App\Bridge\Snapshot;
 use App\Fields\Choices;
-use App\Fields\FieldContext;
 use App\Fields\FieldProviders;
 use App\Fields\KnownCustomer;
 use App\Fields\KnownKind;
@@ -208,11 +207,7 @@ final readonly class EditableFields
     /** For another customer, by whose values it goes from now on. */
     private function for(TaskSubject $subject, ?KnownCustomer $customer): TaskSubject
     {
-        $values = $this->providers->ofCustomer(
-            $customer,
-            TaskSource::ByHand,
-            new FieldContext($this->house->catalogue),
-        );
+        $values = $this->providers->ofCustomer($customer, TaskSource::ByHand, $this->house->fieldContext());
         foreach ($values as $path => $value) {
             $subject = $subject->withField($path, $value);
         }

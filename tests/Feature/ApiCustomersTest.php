@@ -33,6 +33,7 @@ it('lists, makes and changes customers for other systems', function (): void {
     $made = askApi($this, 'POST', '', [
         'name' => 'Weka Hall',
         'place' => 'islands',
+        'tags' => ['spring fair', 'Spring Fair'],
         'contacts' => [['email' => 'hall@weka.example']],
         'set' => ['customer.owner' => 'femi'],
     ])->assertCreated();
@@ -42,6 +43,7 @@ it('lists, makes and changes customers for other systems', function (): void {
         'tier' => null,
         'place' => 'islands',
         'on_form' => false,
+        'tags' => ['spring fair'],
         'contacts' => [['email' => 'hall@weka.example']],
         'set' => ['customer.owner' => 'femi'],
         'retired' => false,

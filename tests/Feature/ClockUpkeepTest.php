@@ -81,6 +81,7 @@ it('finds what is due by an index', function (): void {
         ['timers', 'timers_fired_at_due_at_id_index', false],
         ['tasks', 'tasks_next_moment_at_index', false],
         ['cases', 'cases_next_moment_at_index', false],
+        ['customers', 'customers_next_moment_at_index', false],
     ]);
 });
 

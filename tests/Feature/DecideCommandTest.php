@@ -65,7 +65,7 @@ it('tells what became of the examples', function (string $example, array $expect
             array_filter(
                 [
                     $decision->chain->of,
-                    $decision->task,
+                    $decision->task ?? $decision->customer,
                     $decision->rule,
                     $decision->outcome,
                     $decision->assignee,
@@ -90,10 +90,10 @@ it('tells what became of the examples', function (string $example, array $expect
     'a hire that ends brings a call back, whose date moves with it, and no second one while that is open' => [
         'hire-ends',
         [
-            'e2:1 hire kept nadia-haddad',
-            'e2:1 hire.1 owner assigned nadia-haddad after 0',
-            'e3 hire.1 kept nadia-haddad',
-            'e5:1 hire kept nadia-haddad',
+            'e2:1 tarn-cross kept nadia-haddad',
+            'e2:1 tarn-cross.1 owner assigned nadia-haddad after 0',
+            'e3 tarn-cross.1 kept nadia-haddad after 0',
+            'e5:1 tarn-cross kept nadia-haddad',
         ],
     ],
     'two rules that go round end, and it is told' => [

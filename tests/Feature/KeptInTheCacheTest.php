@@ -126,6 +126,7 @@ it('knows a customer with who answers for the place, up the tree, and asks once'
             ['district' => 'the-holms', 'region' => 'islands'],
             'tobias',
             null,
+            addedAt: Customer::query()->sole()->created_at?->getTimestamp() ?? 0,
         ),
     );
 

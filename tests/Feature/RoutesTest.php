@@ -16,6 +16,7 @@ use App\Models\House\TableImport;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Checklist;
+use App\Models\Tasks\Decision;
 use App\Models\Tasks\TaskKind;
 use App\Models\Tasks\TaskList;
 use App\Rules\LockedDraft;
@@ -35,6 +36,7 @@ use Tests\Support\LetsIn;
 use Tests\Support\Levellings;
 use Tests\Support\Messages;
 use Tests\Support\Reminders;
+use Tests\Support\RightHouseRequests;
 use Tests\Support\Sweeps;
 
 /** Who has no page of their own finds none. */
@@ -172,6 +174,12 @@ beforeEach(function (): void {
         '{guide}' => Guides::ofRepairs()->slug,
         '{picture}' => Guides::picture()->id,
         '{customer}' => $customer->id,
+        'customers/{customer}/decisions/{decision}' =>
+            "customers/{$customer->id}/decisions/" .
+            RightHouseRequests::decision(
+                (string) Decision::query()->where('task_id', $task->id)->firstOrFail()->id,
+                $customer->id,
+            ),
         '{field}' => CustomField::query()->where('path', 'task.value')->sole()->id,
         '{kind}' => TaskKind::query()->where('slug', 'quote')->sole()->id,
         '{checklist}' => Checklist::query()->sole()->id,

@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Bridge\CaseSubjects;
 use App\Bridge\CustomerSource;
 use App\Bridge\Houses;
-use App\Bridge\TaskSubjects;
+use App\Bridge\SubjectRows;
 use App\Models\Access\AuditRecord;
 use App\Models\Rules\RotationTurn;
 use App\Models\Sweeps\SweepState;
@@ -104,13 +103,7 @@ it('does each task once, whoever works at it, and goes on where it was stopped',
     Queue::fake();
     $run = looked($this, ['rule' => 'round', 'filter' => []]);
     (new LookAtSweep($run->id))->handle(
-        ...array_map(app(...), [
-            Houses::class,
-            ChosenTasks::class,
-            TaskSubjects::class,
-            CaseSubjects::class,
-            CustomerSource::class,
-        ]),
+        ...array_map(app(...), [Houses::class, ChosenTasks::class, SubjectRows::class, CustomerSource::class]),
     );
     steer($this, $run->refresh(), 'carry-out');
     Queue::assertPushed(CarryOutSweep::class, 1);

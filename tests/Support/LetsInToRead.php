@@ -36,6 +36,8 @@ final class LetsInToRead
             'POST cases' => [LetsIn::OF_THE_HOUSE, ['track' => 'hire', 'title' => 'Six cellos']],
             'GET cases/{case}' => [LetsIn::TEAM, []],
             'PUT cases/{case}' => [LetsIn::WHOSE, ['revision' => 1, 'set' => ['title' => 'Seven cellos']]],
+            'GET customers/{customer}/history' => [LetsIn::LEADS, ['before' => '2026-03-02T10:00:00Z']],
+            'GET customers/{customer}/decisions/{decision}' => [LetsIn::LEADS, []],
             'GET cases/{case}/history' => [LetsIn::TEAM, ['before' => '2026-03-02T10:00:00Z']],
             'POST cases/{case}/move' => [LetsIn::WHOSE, ['revision' => 1, 'to' => 'fitting']],
             'POST cases/{case}/close' => [LetsIn::WHOSE, ['revision' => 1, 'outcome' => 'declined', 'open' => 'drop']],

@@ -9,6 +9,7 @@ use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerMerge;
 use App\Models\House\TableImport;
 use App\Models\Rules\RulebookVersion;
+use App\Models\Tasks\Decision;
 use App\Models\Tasks\TaskList;
 use App\Rules\ImportRules;
 use App\Rules\LockedDraft;
@@ -92,18 +93,28 @@ final class RightHouseRequests
         ];
     }
 
+    /** The same decision as upon a customer. */
+    public static function decision(string $like, string $customerId): string
+    {
+        $decision = Decision::query()->findOrFail($like)->replicate();
+        $decision->fill(['task_id' => null, 'customer_id' => $customerId])->save();
+
+        return (string) $decision->id;
+    }
+
     /** @return array<string, mixed>|null */
     private static function ofCustomers(Route $route): ?array
     {
         return match ($route->methods()[0] . ' ' . $route->uri()) {
             'PUT customers/{customer}' => [
-                'document' => ['set' => ['customer.owner' => 'femi'], 'on_form' => false],
+                'document' => ['set' => ['customer.owner' => 'femi'], 'on_form' => false, 'tags' => ['fair']],
             ],
             'PUT api/v1/customers/{code}' => ['name' => 'The Holms', 'place' => null],
             'POST customers', 'POST api/v1/customers' => [
                 'name' => 'Weka Hall',
                 'contacts' => [['email' => 'hall@weka.example']],
             ],
+            'GET customers/{customer}/history' => ['before' => '2026-03-02T10:00:00Z'],
             'POST customers/{customer}/retire' => ['retired' => true],
             'POST customers/{customer}/merge' => ['into' => 'weka-choir'],
             'GET places/choices' => ['q' => 'holm'],

@@ -132,6 +132,10 @@ final class RightRequests
             return $ofCases ?? $this->tasks->idFor(basename($route->uri()));
         }
 
+        if ($name === 'decision' && str_starts_with($route->uri(), 'customers')) {
+            return RightHouseRequests::decision($this->ids['decision'], $this->ids['customer']);
+        }
+
         return $ofCases ?? ($this->ids[$name] ?? 'none');
     }
 

@@ -32,7 +32,8 @@ final class RecordApproval implements OutsideRecorder
     ): void {
         $about = About::subject($of);
         $row = Approval::query()->create([
-            ...$about->columns(),
+            'task_id' => $about->taskId,
+            'case_id' => $about->caseId,
             ...ApprovalRows::columns($effect->approval),
             // What is settled from the beginning is told to rules like all that is settled: by what goes on with it.
             'outcome' => null,

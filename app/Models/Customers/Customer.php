@@ -6,6 +6,7 @@ namespace App\Models\Customers;
 
 use App\Database\SearchWords;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\HasTags;
 use App\Models\People\Person;
 use App\Models\People\Place;
 use Illuminate\Database\Eloquent\Builder;
@@ -18,15 +19,22 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Customer extends Model
 {
     use BootsByName;
+    use HasTags;
     use HasUlids;
 
     protected $table = 'customers';
 
     protected $guarded = [];
 
-    protected $casts = ['facts' => 'array', 'on_form' => 'boolean', 'retired_at' => 'immutable_datetime'];
+    protected $casts = [
+        'facts' => 'array',
+        'tags' => 'array',
+        'on_form' => 'boolean',
+        'retired_at' => 'immutable_datetime',
+        'next_moment_at' => 'immutable_datetime',
+    ];
 
-    protected $attributes = ['facts' => '{}', 'on_form' => false, 'revision' => 1];
+    protected $attributes = ['facts' => '{}', 'tags' => '[]', 'on_form' => false, 'revision' => 1];
 
     /** @return BelongsTo<Person, $this> */
     public function owner(): BelongsTo

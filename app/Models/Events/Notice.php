@@ -6,6 +6,7 @@ namespace App\Models\Events;
 
 use App\Models\Cases\CustomerCase;
 use App\Models\Concerns\BootsByName;
+use App\Models\Customers\Customer;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
@@ -62,6 +63,12 @@ final class Notice extends Model
     public function case(): BelongsTo
     {
         return $this->belongsTo(CustomerCase::class);
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
     }
 
     /** @return BelongsTo<Person, $this> */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models\Tasks;
 
+use App\Models\Cases\CustomerCase;
 use App\Models\Concerns\BootsByName;
+use App\Models\Customers\Customer;
 use App\Models\House\House;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -34,6 +36,18 @@ final class ChainCut extends Model
     protected static function booted(): void
     {
         self::saved(static fn() => House::query()->increment('changes'));
+    }
+
+    /** @return BelongsTo<CustomerCase, $this> */
+    public function case(): BelongsTo
+    {
+        return $this->belongsTo(CustomerCase::class, 'case_id');
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
     }
 
     /** @return BelongsTo<Task, $this> */

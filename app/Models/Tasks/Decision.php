@@ -8,6 +8,7 @@ use App\Models\Access\User;
 use App\Models\Cases\CustomerCase;
 use App\Models\Casts\Document;
 use App\Models\Concerns\BootsByName;
+use App\Models\Customers\Customer;
 use App\Models\Rules\RulebookVersion;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -47,6 +48,12 @@ final class Decision extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
     }
 
     /** @return BelongsTo<Task, $this> */

@@ -11,9 +11,11 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\MassPrunable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use OpenBaton\Core\Subject\HouseSubject;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Timer\Occurrence;
 
-/** That something has happened to a task by itself, or is put down to happen: by a schedule, or since it has failed. */
+/** That something has happened to a subject by itself, or is put down to: by a schedule, or since it has failed. */
 final class Timer extends Model
 {
     use BootsByName;
@@ -45,18 +47,27 @@ final class Timer extends Model
     }
 
     /**
-     * @return array{key: string, task_id: string|null, case_id: string|null, timer: string|null, due_at: string} of
-     *     one that is still to happen
+     * @return array{key: string, task_id: string|null, case_id: string|null, customer_id: string|null,
+     *     timer: string|null, due_at: string} of one that is still to happen; for the house it names nothing
      */
     public static function columns(Occurrence $one): array
     {
+        $of = static fn(SubjectKind $kind): ?string => $one->about() === $kind ? $one->subjectId : null;
+
         return [
             'key' => $one->key,
-            'task_id' => $one->isOfCase() ? null : $one->subjectId,
-            'case_id' => $one->isOfCase() ? $one->subjectId : null,
+            'task_id' => $of(SubjectKind::Task),
+            'case_id' => $of(SubjectKind::Matter),
+            'customer_id' => $of(SubjectKind::Customer),
             'timer' => $one->timer?->id,
             'due_at' => Stamp::of($one->at),
         ];
+    }
+
+    /** For whom it is: by its id. */
+    public function subjectId(): string
+    {
+        return (string) ($this->task_id ?? ($this->case_id ?? ($this->customer_id ?? HouseSubject::ID)));
     }
 
     /** @return BelongsTo<CustomerCase, $this> */

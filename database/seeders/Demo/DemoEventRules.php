@@ -113,8 +113,14 @@ final class DemoEventRules
             self::on(
                 'hire-ends',
                 'A hire that ends in 20 days brings a call back',
-                ['kind' => 'date_reached', 'field' => 'customer.hire_ends', 'offset' => '-20 days', 'time' => '09:00'],
-                DemoRule::is('task.kind', 'hire'),
+                [
+                    'kind' => 'date_reached',
+                    'field' => 'customer.hire_ends',
+                    'offset' => '-20 days',
+                    'time' => '09:00',
+                    'of' => 'customer',
+                ],
+                ['all' => []],
                 null,
                 [
                     [

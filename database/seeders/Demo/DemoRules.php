@@ -29,6 +29,7 @@ final class DemoRules
                     ),
                 ...DemoEventRules::version($version),
                 ...DemoCaseRules::rules(),
+                ...$version < 3 ? [] : DemoCustomerRules::rules(),
                 $version < 2
                     ? null
                     : DemoRule::rule(

@@ -80,7 +80,7 @@ export type Event =
         from?: string | number | boolean;
         to?: string | number | boolean;
       };
-      of?: "task" | "case";
+      of?: "task" | "case" | "customer";
     }
   | {
       kind: "holder_changes";
@@ -142,7 +142,7 @@ export type Event =
        * @maxItems 500
        */
       tags: [string, ...string[]];
-      of?: "task" | "case";
+      of?: "task" | "case" | "customer";
     }
   | {
       kind: "tag_off";
@@ -151,7 +151,7 @@ export type Event =
        * @maxItems 500
        */
       tags: [string, ...string[]];
-      of?: "task" | "case";
+      of?: "task" | "case" | "customer";
     }
   | {
       kind: "comment_added";
@@ -184,14 +184,14 @@ export type Event =
       field: string;
       offset?: string;
       time?: string;
-      of?: "task" | "case";
+      of?: "task" | "case" | "customer";
     }
   | {
       kind: "schedule";
       recurrence: string;
       from: string;
       time: string;
-      of?: "task" | "case";
+      of?: "task" | "case" | "customer" | "house";
     }
   | {
       kind: "pressed";
@@ -248,6 +248,10 @@ export type Event =
         | {
             team: string;
           };
+      of?: "case" | "customer";
+    }
+  | {
+      kind: "customer_added";
     }
   | {
       kind: "case_closes";
@@ -719,6 +723,10 @@ export interface Rulebook {
     label: Name;
     type:
       "text" | "number" | "money" | "date" | "duration" | "time" | "yes_no" | "one_of" | "many_of" | "tags" | "person";
+    /**
+     * What is in it follows from something else: it is not set by itself.
+     */
+    derived?: boolean;
     options?: {
       value: Id;
       label: Name;

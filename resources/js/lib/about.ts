@@ -1,10 +1,12 @@
 import type { Part, Rule } from '@props/Rules/RulebookPage';
 import type { About, KindInfo, Vocabulary } from '@props/Rules/Vocabulary';
 
-/** What an event is about: its kind says, or its "of" does. */
+const SUBJECTS: About[] = ['task', 'case', 'customer', 'house'];
+
+/** What an event is about: its "of" says, or its kind does. */
 function ofEvent(event: Part, vocabulary: Vocabulary): About {
     const kind = vocabulary.kinds.event.find((one) => one.kind === event.kind);
-    return kind?.about ?? (event.of === 'case' ? 'case' : 'task');
+    return SUBJECTS.find((one) => one === event.of) ?? kind?.about[0] ?? 'task';
 }
 
 /** What a rule is about, by its first event. */
@@ -14,18 +16,35 @@ export function aboutOf(rule: Rule, vocabulary: Vocabulary): About {
 }
 
 /** Whether rules about something may have a kind of part. */
-export const fits = (kind: KindInfo, about: About): boolean => kind.about === null || kind.about === about;
+export const fits = (kind: KindInfo, about: About): boolean => kind.about.includes(about);
 
-/** The rule without the seat of another subject, where its events make it about another one. */
+const isOwned = (about: About): boolean => about === 'case' || about === 'customer';
+
+/** The rule without what its subject does not have, where its events make it about another one. */
 export function fitted(rule: Rule, vocabulary: Vocabulary): Rule {
-    if (rule.give?.seat === undefined || (rule.give.seat === 'owner') === (aboutOf(rule, vocabulary) === 'case'))
-        return rule;
+    const about = aboutOf(rule, vocabulary);
+    if (about === 'house' && rule.give !== undefined)
+        return Object.fromEntries(Object.entries(rule).filter(([name]) => name !== 'give')) as Rule;
+    if (rule.give?.seat === undefined || (rule.give.seat === 'owner') === isOwned(about)) return rule;
     return { ...rule, give: Object.fromEntries(Object.entries(rule.give).filter(([name]) => name !== 'seat')) };
 }
 
-/** What criteria of rules about something may ask: a case has no task. */
+/** Paths of fields that rules about something cannot name: a case has no task, a customer no case. */
+const HIDDEN: Record<About, string[]> = { task: [], case: ['task.'], customer: ['task.', 'case.'], house: [''] };
+
+/**
+ * What rules about something are offered to ask and to set; what belongs to others is known still, as the kinds of
+ * tasks that they make are. What is kept of a customer is set by rules about customers alone.
+ */
 export function asked(vocabulary: Vocabulary, about: About): Vocabulary {
-    return about === 'task'
-        ? vocabulary
-        : { ...vocabulary, fields: vocabulary.fields.filter(({ path }) => !path.startsWith('task.')) };
+    return {
+        ...vocabulary,
+        fields: vocabulary.fields.map((field) => {
+            if (HIDDEN[about].some((prefix) => field.path.startsWith(prefix)))
+                return { ...field, settable: false, retired: true };
+            return field.settable && about !== 'customer' && field.path.startsWith('customer.')
+                ? { ...field, settable: false }
+                : field;
+        }),
+    };
 }

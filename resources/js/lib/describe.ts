@@ -135,7 +135,7 @@ function around(path: string, slot: string, pieces: Piece[]): Piece[] {
 }
 
 function give(one: Give, about: About, vocabulary: Vocabulary): Piece[] {
-    const seat = about === 'case' ? 'own' : one.seat === 'reviewer' ? 'review' : 'give';
+    const seat = about !== 'task' ? 'own' : one.seat === 'reviewer' ? 'review' : 'give';
     const [before, between, after] = say(`rule.${seat}`, {
         pool: '\u0000',
         method: '\u0000',

@@ -9,7 +9,11 @@ const LONGEST_CHOICE = 12;
 type Offer = (offered: { bounds: Bounds; name: string; vocabulary: Vocabulary }) => Option[] | null;
 
 const fieldsWhere = (vocabulary: Vocabulary, fits: (field: FieldInfo) => boolean): Option[] =>
-    vocabulary.fields.filter(fits).map((field) => ({ value: field.path, label: field.label }));
+    vocabulary.fields.filter(fits).map((field) => ({
+        value: field.path,
+        label: field.label,
+        ...(field.retired ? { retired: true as const } : {}),
+    }));
 const named = (values: (string | number)[], name: string): Option[] =>
     values.map((value) => ({ value: String(value), label: say(`parameter.${name}.${value}`) }));
 

@@ -14,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
+use OpenBaton\Core\Subject\CustomerFields;
 
 /** Customers for other systems; docs/formats/openapi.yaml describes it. */
 final class CustomerController
@@ -94,8 +94,10 @@ final class CustomerController
             'tier' => $customer->tier,
             'place' => $customer->place?->slug,
             'on_form' => $customer->on_form,
+            'tags' => $customer->tagList(),
             'contacts' => array_map(array_filter(...), SaveCustomer::contacts($customer)),
-            'set' => (object) (array_filter([OwnerGiven::FIELD => $customer->owner?->slug]) + (array) $customer->facts),
+            'set' =>
+                (object) (array_filter([CustomerFields::OWNER => $customer->owner?->slug]) + (array) $customer->facts),
             'retired' => $customer->retired_at !== null,
             'merged_into' => $customer->mergedInto?->slug,
         ];

@@ -9,13 +9,17 @@ use App\Customers\MergeCustomers;
 use App\Customers\RetireCustomer;
 use App\Customers\SaveCustomer;
 use App\Http\Invalid;
+use App\Http\Pages\Customers\CustomerPast;
 use App\Http\Pages\Customers\CustomersPage;
 use App\Http\Pages\Tasks\MissedLine;
+use App\Http\Pages\Tasks\TaskHistory;
 use App\Http\Viewer;
 use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerMerge;
 use App\Models\House\House;
+use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -96,5 +100,25 @@ final class CustomerController
         Gate::authorize('keepCustomers', House::class);
 
         return new JsonResponse(['slug' => $merges->undo($merge, $viewer->actor())->slug]);
+    }
+
+    /** What happened to it before a moment, a page of it. */
+    public function history(Request $request, Customer $customer, TaskHistory $history): JsonResponse
+    {
+        Gate::authorize('keepCustomers', House::class);
+        $request->validate(['before' => ['required', 'string', 'date_format:Y-m-d\TH:i:s\Z']]);
+
+        return new JsonResponse(
+            $history->page($customer, CarbonImmutable::parse($request->string('before')->toString())),
+        );
+    }
+
+    /** The reason trail of one of its decisions. */
+    public function decision(Customer $customer, Decision $decision, CustomerPast $past): JsonResponse
+    {
+        Gate::authorize('keepCustomers', House::class);
+        abort_unless($decision->customer_id === $customer->id, 404);
+
+        return new JsonResponse($past->trail($decision));
     }
 }

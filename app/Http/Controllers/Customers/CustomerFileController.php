@@ -51,6 +51,7 @@ final class CustomerFileController
                         'id' => $customer->slug,
                         'place' => $customer->place?->slug,
                         'owner' => $customer->owner?->slug,
+                        'tags' => implode('; ', $customer->tagList()),
                         'contact' => $usual['name'] ?? null,
                         'contact_role' => $usual['role'] ?? null,
                         'contact_email' => $usual['email'] ?? null,

@@ -50,6 +50,9 @@ final class NewsController
         if ($row->link === null && $row->case_id !== null) {
             return redirect("/cases/{$row->case_id}");
         }
+        if ($row->customer !== null && $viewer->user()->can('keepCustomers', House::class)) {
+            return redirect("/customers?customer={$row->customer->slug}");
+        }
         if ($row->link !== null || $row->task_id === null) {
             return redirect($row->link ?? '/in-hand');
         }

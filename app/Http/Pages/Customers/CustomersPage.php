@@ -18,7 +18,7 @@ use App\Models\Customers\CustomerMerge;
 use App\Models\House\House;
 use App\Models\Tasks\Task;
 use Illuminate\Http\Request;
-use OpenBaton\Core\Subject\Effect\OwnerGiven;
+use OpenBaton\Core\Subject\CustomerFields;
 
 /** The customers by pages, and one of them with all that the house keeps of it. Its type is CustomersPage.ts. */
 final readonly class CustomersPage
@@ -28,7 +28,7 @@ final readonly class CustomersPage
     private const CASES = 20;
     private const MERGES = 20;
 
-    public function __construct(private Viewer $viewer, private ListedCases $cases) {}
+    public function __construct(private Viewer $viewer, private ListedCases $cases, private CustomerPast $past) {}
 
     /** @return array<string, mixed> */
     public function props(Request $request): array
@@ -82,31 +82,34 @@ final readonly class CustomersPage
     /** @return array<string, mixed> */
     private function whole(Customer $customer): array
     {
-        return $this->line($customer) + [
-            'revision' => $customer->revision,
-            'tierCode' => $customer->tier,
-            'at' =>
-                $customer->place === null
-                    ? null
-                    : ['value' => $customer->place->slug, 'label' => $customer->place->name],
-            'contacts' => SaveCustomer::contacts($customer),
-            'onForm' => $customer->on_form,
-            'values' =>
-                (object) (array_filter([OwnerGiven::FIELD => $customer->owner?->slug]) + (array) $customer->facts),
-            'merges' => $this->merges($customer),
-            'cases' => $this->cases($customer),
-            'tasks' => array_values(
-                Task::query()
-                    ->with(['kind', 'customer'])
-                    ->where('customer_id', $customer->id)
-                    ->open()
-                    ->dueFirst()
-                    ->limit(self::TASKS)
-                    ->get()
-                    ->map(TaskLine::of(...))
-                    ->all(),
-            ),
-        ];
+        return $this->line($customer) +
+            $this->past->of($customer) + [
+                'revision' => $customer->revision,
+                'tierCode' => $customer->tier,
+                'at' =>
+                    $customer->place === null
+                        ? null
+                        : ['value' => $customer->place->slug, 'label' => $customer->place->name],
+                'contacts' => SaveCustomer::contacts($customer),
+                'onForm' => $customer->on_form,
+                'tags' => $customer->tagList(),
+                'values' =>
+                    (object) (array_filter([CustomerFields::OWNER => $customer->owner?->slug]) +
+                        (array) $customer->facts),
+                'merges' => $this->merges($customer),
+                'cases' => $this->cases($customer),
+                'tasks' => array_values(
+                    Task::query()
+                        ->with(['kind', 'customer'])
+                        ->where('customer_id', $customer->id)
+                        ->open()
+                        ->dueFirst()
+                        ->limit(self::TASKS)
+                        ->get()
+                        ->map(TaskLine::of(...))
+                        ->all(),
+                ),
+            ];
     }
 
     /** @return list<array<string, mixed>> those that are open first, then the latest */

@@ -1,6 +1,7 @@
 import type { CaseLine } from '../Cases/CaseLine';
 import type { EntryField, EntryValue } from '../Intake/NewTaskPage';
 import type { PersonRef } from '../PersonRef';
+import type { HistoryPage } from '../Tasks/TaskHistory';
 import type { TaskLine } from '../Tasks/TaskLine';
 import type { Option } from '../Rules/Vocabulary';
 
@@ -33,7 +34,11 @@ export type CustomerWhole = CustomerLine & {
     contacts: CustomerContact[];
     /** the web form offers them */
     onForm: boolean;
+    tags: string[];
     values: Record<string, EntryValue>;
+    /** who looked after it, the latest first; from null: since before it was kept; until null: still */
+    owners: { person: PersonRef; from: string | null; until: string | null }[];
+    history: HistoryPage;
     /** records that went into this one and can be parted from it again */
     merges: { id: string; name: string; at: string }[];
     /** those that are open first */

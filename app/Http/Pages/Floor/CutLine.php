@@ -18,7 +18,7 @@ final class CutLine
 
         return array_values(
             ChainCut::query()
-                ->with('task')
+                ->with(['task', 'case', 'customer'])
                 ->whereNull('seen_at')
                 ->orderByDesc('at')
                 ->limit($most)
@@ -49,7 +49,10 @@ final class CutLine
             'what' => $words->say("cut.what_{$cut->reason->value}"),
             'rules' => $cut->ruleIds(),
             'taskId' => $cut->task_id,
-            'number' => (int) $cut->task?->number,
+            'caseId' => $cut->case_id,
+            'number' => (int) ($cut->task ?? $cut->case)?->number,
+            'customer' =>
+                $cut->customer === null ? null : ['value' => $cut->customer->slug, 'label' => $cut->customer->name],
         ];
     }
 }

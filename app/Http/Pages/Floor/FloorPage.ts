@@ -3,6 +3,7 @@ import type { IntakeState } from '../IntakeState';
 import type { LevelOptions } from '../Levelling/LevellingsPage';
 import type { PersonRef } from '../PersonRef';
 import type { Presence } from '../People/Presence';
+import type { Option } from '../Rules/Vocabulary';
 import type { TaskLine } from '../Tasks/TaskLine';
 import type { TaskView } from '../Tasks/TaskView';
 
@@ -144,7 +145,18 @@ export type FloorPageProps = {
     /** somebody else should do them, as those who hold them say */
     toHandOn: (TaskLine & { holder: PersonRef | null; note: string | null })[];
     /** rules that went round, or failed, for the lead to look at */
-    cuts: { id: string; at: string; said: string; what: string; rules: string[]; taskId: string; number: number }[];
+    /** one of task, case and customer at the most; none: it was of the house itself */
+    cuts: {
+        id: string;
+        at: string;
+        said: string;
+        what: string;
+        rules: string[];
+        taskId: string | null;
+        caseId: string | null;
+        number: number;
+        customer: Option | null;
+    }[];
     handoffs: HandoffLine[];
     /** how many tasks somebody has in place of whoever is away, by slug */
     covers: { for: string; by: string; count: number }[];

@@ -15,12 +15,12 @@ use OpenBaton\Core\Parameter\Assignment;
 use OpenBaton\Core\Parameter\OptionReference;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\People\Team;
-use OpenBaton\Core\Rulebook\CaseOnly;
 use OpenBaton\Core\Rulebook\Checklist;
+use OpenBaton\Core\Rulebook\Event\EventKind;
+use OpenBaton\Core\Rulebook\Event\OfSeveral;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Part;
-use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /**
@@ -80,7 +80,7 @@ final readonly class Vocabulary
     /** @param class-string<Part> $class */
     private static function isOfCases(string $class): bool
     {
-        return is_a($class, CaseOnly::class, true) ||
+        return self::about($class) === [SubjectKind::Matter] ||
             array_filter(
                 $class::parameters(),
                 static fn(Parameter $one): bool => $one->required && $one->type instanceof OptionReference,
@@ -90,29 +90,55 @@ final readonly class Vocabulary
     /**
      * @param class-string<Part> $class
      *
+     * @return list<SubjectKind> what rules that have it may be about
+     */
+    private static function about(string $class): array
+    {
+        return match (true) {
+            is_a($class, OfSeveral::class, true) => $class::subjects(),
+            is_a($class, EventKind::class, true) => array_slice(self::admitting($class), 0, 1),
+            default => self::admitting($class),
+        };
+    }
+
+    /**
+     * @param class-string<Part> $class
+     *
+     * @return list<SubjectKind>
+     */
+    private static function admitting(string $class): array
+    {
+        return array_values(
+            array_filter(SubjectKind::cases(), static fn(SubjectKind $one): bool => $one->admits($class)),
+        );
+    }
+
+    /**
+     * @param class-string<Part> $class
+     *
      * @return array<string, mixed>
      */
     private static function kind(string $class, bool $cases): array
     {
+        $there = static fn(string $about): bool => $cases || $about !== SubjectKind::Matter->value;
+        $about = array_values(array_filter(array_column(self::about($class), 'value'), $there));
+
         return [
             'kind' => $class::kind(),
-            'about' => match (true) {
-                is_a($class, TaskOnly::class, true) => SubjectKind::Task->value,
-                is_a($class, CaseOnly::class, true) => SubjectKind::Matter->value,
-                default => null,
-            },
-            'parameters' => array_map(
-                static fn(Parameter $parameter): array => [
-                    'name' => $parameter->name,
-                    'control' => $parameter->type::control()->value,
-                    'bounds' => (object) $parameter->type->bounds(),
-                    'required' => $parameter->required,
-                    'default' => $parameter->required ? null : $parameter->type->write($parameter->default),
-                ],
-                array_values(
+            'about' => $about,
+            'parameters' => array_values(
+                array_map(
+                    static fn(Parameter $parameter): array => [
+                        'name' => $parameter->name,
+                        'control' => $parameter->type::control()->value,
+                        'bounds' =>
+                            (object) ($parameter->name === 'of' ? ['values' => $about] : $parameter->type->bounds()),
+                        'required' => $parameter->required,
+                        'default' => $parameter->required ? null : $parameter->type->write($parameter->default),
+                    ],
                     array_filter(
                         $class::parameters(),
-                        static fn(Parameter $one): bool => $cases || $one->name !== 'of',
+                        static fn(Parameter $one): bool => $one->name !== 'of' || count($about) > 1,
                     ),
                 ),
             ),
@@ -137,7 +163,10 @@ final readonly class Vocabulary
             'path' => $field->path,
             'label' => $field->label,
             'type' => $field->type->value,
-            'settable' => Assignment::isSettable($field->path) || Assignment::isSettableOfCase($field->path),
+            'settable' =>
+                Assignment::isSettable($field->path) ||
+                Assignment::isSettableOfCase($field->path) ||
+                Assignment::isSettableOfCustomer($field),
             'retired' => $field->retired,
             'options' => Choices::ofField($field),
         ];

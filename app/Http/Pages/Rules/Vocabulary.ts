@@ -47,10 +47,10 @@ export type ParameterInfo = {
     default: string | number | boolean | null;
 };
 
-/** about: what rules that have it are about; null: tasks or cases */
-export type About = 'task' | 'case';
+export type About = 'task' | 'case' | 'customer' | 'house';
 
-export type KindInfo = { kind: string; about: About | null; parameters: ParameterInfo[] };
+/** about: what rules that have it may be about; an event that does not say which is about the first */
+export type KindInfo = { kind: string; about: About[]; parameters: ParameterInfo[] };
 
 export type Vocabulary = {
     kinds: Record<Family, KindInfo[]>;

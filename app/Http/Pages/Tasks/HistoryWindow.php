@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages\Tasks;
 
 use App\Models\Cases\CustomerCase;
+use App\Models\Customers\Customer;
 use App\Models\Tasks\Comment;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
@@ -68,7 +69,7 @@ final readonly class HistoryWindow
      *
      * @return Models<int, Decision> upon the changes, in order
      */
-    public static function decisions(Task|CustomerCase $of, Collection $changes, bool $whole): Models
+    public static function decisions(Task|CustomerCase|Customer $of, Collection $changes, bool $whole): Models
     {
         return Decision::query()
             ->where(self::column($of), $of->id)
@@ -83,9 +84,27 @@ final readonly class HistoryWindow
             ->get();
     }
 
-    /** Where what is put down names it. */
-    public static function column(Task|CustomerCase $of): string
+    /** @return Builder<TaskChange> all that has changed of it */
+    public static function changesOf(Task|CustomerCase|Customer $of): Builder
     {
-        return $of instanceof Task ? 'task_id' : 'case_id';
+        return TaskChange::query()->where(self::column($of), $of->id);
+    }
+
+    /** @return Builder<Comment> all that was said on it: on customers nothing is */
+    public static function saidOn(Task|CustomerCase|Customer $of): Builder
+    {
+        return $of instanceof Customer
+            ? Comment::query()->whereKey([])
+            : Comment::query()->where(self::column($of), $of->id);
+    }
+
+    /** Where what is put down names it. */
+    private static function column(Task|CustomerCase|Customer $of): string
+    {
+        return match (true) {
+            $of instanceof Task => 'task_id',
+            $of instanceof CustomerCase => 'case_id',
+            default => 'customer_id',
+        };
     }
 }

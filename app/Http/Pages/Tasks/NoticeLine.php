@@ -7,6 +7,7 @@ namespace App\Http\Pages\Tasks;
 use App\Http\Pages\Moment;
 use App\Http\Viewer;
 use App\Models\Cases\CustomerCase;
+use App\Models\Customers\Customer;
 use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
 use App\Models\People\Person;
@@ -30,14 +31,15 @@ final class NoticeLine
         return self::unseen($person)->count();
     }
 
-    /** @return Builder<Notice> without that a task or a case came to them once it is no longer theirs */
+    /** @return Builder<Notice> without that something came to them once it is no longer theirs */
     private static function unseen(Person $person): Builder
     {
         return Notice::query()->unseen()->where('person_id', $person->id)->where(
             static fn(Builder $some): Builder => $some
                 ->where('kind', '<>', NoticeKind::Routed)
                 ->orWhereIn('task_id', Task::query()->open()->heldBy($person->id)->select('id'))
-                ->orWhereIn('case_id', CustomerCase::query()->open()->where('owner_id', $person->id)->select('id')),
+                ->orWhereIn('case_id', CustomerCase::query()->open()->where('owner_id', $person->id)->select('id'))
+                ->orWhereIn('customer_id', Customer::query()->where('owner_id', $person->id)->select('id')),
         );
     }
 
@@ -55,7 +57,7 @@ final class NoticeLine
 
         return array_values(
             $query
-                ->with(['task:id,number,title', 'case:id,number,title', 'other'])
+                ->with(['task:id,number,title', 'case:id,number,title', 'customer:id,slug,name', 'other'])
                 ->orderByDesc('id')
                 ->limit($most)
                 ->get()
@@ -68,7 +70,7 @@ final class NoticeLine
                         'taskId' => $notice->task_id,
                         'caseId' => $notice->case_id,
                         'number' => ($notice->task ?? $notice->case)?->number,
-                        'title' => ($notice->task ?? $notice->case)?->title,
+                        'title' => ($notice->task ?? $notice->case)->title ?? $notice->customer?->name,
                     ],
                 )
                 ->all(),

@@ -4,7 +4,7 @@ export type NoticeLine = {
     at: string;
     said: string;
     read: boolean;
-    /** one of the two at the most; neither: it has no number and no title */
+    /** one of the two at the most; neither: it has no number, and no title unless it is about a customer */
     taskId: string | null;
     caseId: string | null;
     number: number | null;

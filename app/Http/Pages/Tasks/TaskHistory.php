@@ -10,6 +10,7 @@ use App\Explain\ReasonTrail;
 use App\Http\Pages\Moment;
 use App\Http\Viewer;
 use App\Models\Cases\CustomerCase;
+use App\Models\Customers\Customer;
 use App\Models\People\Person;
 use App\Models\Tasks\Comment;
 use App\Models\Tasks\Decision;
@@ -22,8 +23,8 @@ use OpenBaton\Core\Rulebook\Event\DateReached;
 use OpenBaton\Core\Rulebook\Event\Schedule;
 
 /**
- * All that has happened to a task or a case, as one line through time, the latest last: what was done and said, what
- * rules made of it, and what followed from that. Its type is TaskHistory.ts.
+ * All that has happened to a task, a case or a customer, as one line through time, the latest last: what was done and
+ * said, what rules made of it, and what followed from that. Its type is TaskHistory.ts.
  *
  * @phpstan-type Entry array<string, mixed>
  */
@@ -52,17 +53,17 @@ final readonly class TaskHistory
      * @return array{entries: list<Entry>, earlier: string|null} earlier: the moment before which there is more;
      *     null: that is all
      */
-    public function page(Task|CustomerCase $of, ?CarbonImmutable $before = null): array
+    public function page(Task|CustomerCase|Customer $of, ?CarbonImmutable $before = null): array
     {
-        $changes = HistoryWindow::before(TaskChange::query()->where(HistoryWindow::column($of), $of->id), $before);
-        $comments = HistoryWindow::before(Comment::query()->where(HistoryWindow::column($of), $of->id), $before);
+        $changes = HistoryWindow::before(HistoryWindow::changesOf($of), $before);
+        $comments = HistoryWindow::before(HistoryWindow::saidOn($of), $before);
         $from = max(HistoryWindow::begin($changes), HistoryWindow::begin($comments));
 
         return [
             'entries' => $this->entries(
                 $of,
                 HistoryWindow::since($changes, $from)
-                    ->with(['user', 'for', 'causedBy.task', 'causedBy.case'])
+                    ->with(['user', 'for', 'causedBy.task', 'causedBy.case', 'causedBy.customer'])
                     ->get(),
                 HistoryWindow::since($comments, $from)
                     ->with(['user', 'for'])
@@ -80,8 +81,12 @@ final readonly class TaskHistory
      *
      * @return list<Entry>
      */
-    private function entries(Task|CustomerCase $of, Collection $changes, Collection $comments, bool $whole): array
-    {
+    private function entries(
+        Task|CustomerCase|Customer $of,
+        Collection $changes,
+        Collection $comments,
+        bool $whole,
+    ): array {
         $decisions = HistoryWindow::decisions($of, $changes, $whole);
         $own = $decisions->modelKeys();
         $byChange = $decisions->keyBy(static fn(Decision $one): string => (string) $one->change_id);
@@ -95,7 +100,7 @@ final readonly class TaskHistory
         if ($arrival !== null) {
             $entries[] = $this->entry(
                 $of instanceof Task ? 'arrived' : CaseOpens::kind(),
-                $of instanceof Task ? $of->arrived_at : $of->opened_at,
+                $arrival->at,
                 $of->id,
                 $of instanceof Task ? null : $arrival->user?->name,
                 $arrival,
@@ -143,7 +148,7 @@ final readonly class TaskHistory
             'id' => $change->id,
             'reason' => $change->reason,
             'changes' => $words->sentences((array) $change->difference),
-            'because' => $this->because($change),
+            'because' => ChangeCause::words($change, $this->viewer->words()->words),
         ] +
             $this->entry(
                 $change->occasion,
@@ -208,22 +213,6 @@ final readonly class TaskHistory
             'who' => $by ?? $words->say('history.somebody'),
             'label' => ($decision === null ? null : $this->decisions->pressed($decision)) ?? 'none',
         ]);
-    }
-
-    /** What another task's decision has brought about here. */
-    private function because(TaskChange $change): ?string
-    {
-        $cause = $change->causedBy;
-
-        $own = $cause === null || ($cause->task_id ?? $cause->case_id) === ($change->task_id ?? $change->case_id);
-
-        return match (true) {
-            $cause === null, $own => null,
-            $cause->case !== null => $this->viewer
-                ->words()
-                ->words->say('history.because_of_case', ['number' => $cause->case->number]),
-            default => $this->viewer->words()->words->say('history.because', ['number' => $cause->task->number ?? 0]),
-        };
     }
 
     /** @return Entry */

@@ -5,6 +5,28 @@ import { HandoffRow } from '@/parts/HandoffLog';
 import { TaskRows } from '@/parts/TaskRows';
 import { ToHandOn, TooLate, Unplaced, type Gives } from '@/parts/floor/Lists';
 
+/** Where it was. */
+function CutAt({ cut, onTask }: { cut: FloorPageProps['cuts'][number]; onTask: (id: string) => void }) {
+    const { taskId, caseId, customer } = cut;
+    if (taskId !== null)
+        return (
+            <button type="button" className="text-sky underline" onClick={() => onTask(taskId)}>
+                № {cut.number}
+            </button>
+        );
+    if (caseId !== null)
+        return (
+            <Link href={`/cases/${caseId}`} className="text-sky underline">
+                {say('case.number', { number: String(cut.number) })}
+            </Link>
+        );
+    return customer === null ? null : (
+        <Link href={`/customers?customer=${customer.value}`} className="text-sky underline">
+            {customer.label}
+        </Link>
+    );
+}
+
 /** That rules went round, or failed, with what to do about it. */
 function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: string) => void }) {
     if (cuts.length === 0) return null;
@@ -19,9 +41,7 @@ function Cuts({ cuts, onTask }: Pick<FloorPageProps, 'cuts'> & { onTask: (id: st
                         <p className="font-medium">{cut.said}</p>
                         <p className="text-sm text-ink2">{cut.what}</p>
                         <p className="flex gap-3 text-sm">
-                            <button type="button" className="text-sky underline" onClick={() => onTask(cut.taskId)}>
-                                № {cut.number}
-                            </button>
+                            <CutAt cut={cut} onTask={onTask} />
                             <Link
                                 href={
                                     cut.rules[0] === undefined

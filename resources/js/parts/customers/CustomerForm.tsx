@@ -12,6 +12,7 @@ export type CustomerDocument = {
     tier?: string | null;
     place?: string | null;
     on_form?: boolean;
+    tags?: string[];
     contacts?: CustomerContact[];
     set?: Record<string, EntryValue>;
 };
@@ -87,6 +88,13 @@ export function CustomerForm({
                     onChange={(value) => put({ set: { ...typed.set, [field.path]: value } })}
                 />
             ))}
+            <FieldEntry
+                field={{ path: 'tags', label: say('customer.tags'), type: 'tags', options: [] }}
+                people={people}
+                value={typed.tags ?? customer?.tags ?? []}
+                wrong={wrong['/tags']}
+                onChange={(tags) => put({ tags: Array.isArray(tags) ? tags : [] })}
+            />
             <ContactsEditor
                 contacts={typed.contacts ?? customer?.contacts ?? []}
                 wrong={wrong}

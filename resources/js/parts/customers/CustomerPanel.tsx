@@ -11,6 +11,7 @@ import { TaskRows } from '@/parts/TaskRows';
 import { Button } from '@/ui/Button';
 import { CustomerForm, placeOfFault, type CustomerDocument } from './CustomerForm';
 import { CustomerCases } from './CustomerCases';
+import { CustomerPast } from './CustomerPast';
 import { MergeDialog } from './MergeDialog';
 
 /** Records that went into this one; each can be parted from it again. */
@@ -140,6 +141,7 @@ export function CustomerPanel({
                 />
             )}
             <CustomerCases customer={customer} />
+            <CustomerPast customer={customer} />
             {merging && <MergeDialog customer={customer} onClose={() => setMerging(false)} />}
         </article>
     );

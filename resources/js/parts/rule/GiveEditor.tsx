@@ -34,7 +34,7 @@ export function GiveEditor({
     return (
         <>
             <div>
-                {about === 'case' ? (
+                {about !== 'task' ? (
                     say('screen.rule_editor.owner')
                 ) : (
                     <WordChoice

@@ -14,7 +14,7 @@ import { CriteriaEditor } from './CriteriaEditor';
 import { PartEditor, PartsEditor } from './PartEditor';
 import { aboutOf, asked, fitted } from '@/lib/about';
 import { say, sayWith } from '@/lib/words';
-import { GiveEditor } from './GiveEditor';
+import { GiveClause } from './GiveClause';
 import { RuleFaults } from './RuleFaults';
 import { RuleTexts } from './RuleTexts';
 import { Caught, countsOf, Held } from './Trial';
@@ -143,7 +143,8 @@ export function RuleEditor({ rule, vocabulary, faults, trial: tried, onChange }:
     const top = topGroup(rule.if);
     const about = aboutOf(rule, vocabulary);
     // It is tried on recent tasks.
-    const trial = about === 'case' ? null : tried;
+    const trial = about === 'task' ? tried : null;
+    const known = asked(vocabulary, about);
     const proposal = proposedName(rule, vocabulary);
     // A name that was proposed goes on being what is proposed; one that somebody wrote stays.
     const change = (next: Rule): void =>
@@ -183,43 +184,23 @@ export function RuleEditor({ rule, vocabulary, faults, trial: tried, onChange }:
                 <CriteriaEditor
                     kind={top.kind}
                     parts={top.parts}
-                    vocabulary={asked(vocabulary, about)}
+                    vocabulary={known}
                     counts={countsOf(rule, trial)}
                     onChange={(next) => change({ ...rule, if: next })}
                 />
                 {trial !== null && <Held trial={trial} />}
             </Clause>
-            <Clause word={say('screen.rule_editor.give_to')}>
-                {rule.give === undefined ? (
-                    <>
-                        <span>{say('screen.rule_editor.nobody_once_the_task')} </span>
-                        <Button
-                            look="quiet"
-                            onClick={() => change({ ...rule, give: { otherwise: { kind: 'next_rule' } } })}
-                        >
-                            {say('screen.rule_editor.give_it_to_somebody')}
-                        </Button>
-                    </>
-                ) : (
-                    <>
-                        <GiveEditor
-                            give={rule.give}
-                            about={about}
-                            vocabulary={vocabulary}
-                            onChange={(give) => change({ ...rule, give })}
-                        />
-                        <Button look="quiet" onClick={() => change(without(rule, 'give'))}>
-                            {say('screen.rule_editor.give_it_to_nobody')}
-                        </Button>
-                    </>
-                )}
-            </Clause>
+            {about !== 'house' && (
+                <Clause word={say('screen.rule_editor.give_to')}>
+                    <GiveClause rule={rule} about={about} vocabulary={vocabulary} onChange={change} />
+                </Clause>
+            )}
             <Clause word={say('screen.rule_editor.then')}>
                 <PartsEditor
                     family="follow_up"
                     parts={rule.then ?? []}
                     about={about}
-                    vocabulary={vocabulary}
+                    vocabulary={about === 'case' ? vocabulary : known}
                     add={say('screen.rule_editor.add_a_follow_up')}
                     onChange={(then) => change({ ...rule, then })}
                 />

@@ -15,7 +15,7 @@ type VaryingProps = {
 };
 
 function others(field: FieldInfo, vocabulary: Vocabulary): FieldInfo[] {
-    return vocabulary.fields.filter((one) => one.type === field.type && one.path !== field.path);
+    return vocabulary.fields.filter((one) => one.type === field.type && one.path !== field.path && !one.retired);
 }
 
 /** Another field of the same type. */
