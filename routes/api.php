@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Api\AbsenceController;
+use App\Http\Controllers\Api\CaseController;
+use App\Http\Controllers\Api\CaseWorkController;
 use App\Http\Controllers\Api\CustomerController;
 use App\Http\Controllers\Api\MeController;
 use App\Http\Controllers\Api\MessageController;
@@ -41,6 +43,18 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         foreach (TaskAction::cases() as $action) {
             Route::post('tasks/{task}/' . str_replace('_', '-', $action->value), [TaskWorkController::class, 'act']);
         }
+    });
+    Route::middleware(TokenMay::carry(TokenAbility::ReadCases))->group(static function (): void {
+        Route::get('cases', [CaseController::class, 'index']);
+        Route::get('cases/{case}', [CaseController::class, 'show']);
+    });
+    Route::middleware(TokenMay::carry(TokenAbility::WorkCases))->group(static function (): void {
+        Route::post('cases', [CaseController::class, 'store']);
+        Route::patch('cases/{case}', [CaseWorkController::class, 'change']);
+        foreach (['move', 'close', 'reopen', 'give'] as $deed) {
+            Route::post("cases/{case}/{$deed}", [CaseWorkController::class, $deed]);
+        }
+        Route::post('cases/{case}/comments', [CaseWorkController::class, 'comment']);
     });
     Route::middleware(TokenMay::carry(TokenAbility::Messages))->group(static function (): void {
         Route::get('messages', [MessageController::class, 'index']);

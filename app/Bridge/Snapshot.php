@@ -6,6 +6,7 @@ namespace App\Bridge;
 
 use App\Fields\FieldContext;
 use App\Fields\KnownKind;
+use App\Models\Cases\CustomerCase;
 use OpenBaton\Core\Criteria\FieldCatalogue;
 use OpenBaton\Core\Document\ValueCodec;
 use OpenBaton\Core\Flow\Track;
@@ -146,5 +147,11 @@ final readonly class Snapshot
     public function fieldContext(): FieldContext
     {
         return new FieldContext($this->catalogue, $this->roster->house->zone());
+    }
+
+    /** @return list<string> the outcomes that a case on its track may have, by code */
+    public function outcomesOf(CustomerCase $case): array
+    {
+        return array_map(strval(...), array_keys($this->tracks[$this->trackSlugs[$case->track_id]]->outcomes));
     }
 }

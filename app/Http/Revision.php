@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
+use App\Refusals\CaseMovedOn;
 use App\Refusals\RevisionRefused;
 use App\Refusals\TaskMovedOn;
 use Closure;
 use Illuminate\Http\Request;
 
-/** The revision of a task as programs say it (RFC 9110): ETag in answers, If-Match in requests. */
+/** The revision of a task or a case as programs say it (RFC 9110): ETag in answers, If-Match in requests. */
 final class Revision
 {
-    public static function tag(Task $task): string
+    public static function tag(Task|CustomerCase $row): string
     {
-        return "\"{$task->revision}\"";
+        return "\"{$row->revision}\"";
     }
 
     /**
@@ -46,13 +48,13 @@ final class Revision
      *
      * @throws RevisionRefused
      */
-    public static function held(Request $request, Task $task, Closure $do): mixed
+    public static function held(Request $request, Task|CustomerCase $row, Closure $do): mixed
     {
         $wanted = self::wanted($request);
         try {
             return $do();
-        } catch (TaskMovedOn $moved) {
-            $now = Task::query()->whereKey($task->id)->value('revision');
+        } catch (TaskMovedOn | CaseMovedOn $moved) {
+            $now = $row->newQuery()->whereKey($row->id)->value('revision');
             throw $wanted !== null && $wanted !== $now
                 ? RevisionRefused::moved(is_numeric($now) ? (int) $now : 0)
                 : $moved;

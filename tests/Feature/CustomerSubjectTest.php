@@ -81,7 +81,11 @@ it('gives a customer who is added an owner, who is told, and it stands in its hi
 
 it('tells nobody of each of many that a table gives them', function (): void {
     $this->actingAs(House::user('hanneke'))
-        ->call('POST', '/imports/customers', content: "name,owner,tags\nWeka Hall,femi,fair; brass\nThe Holms Primary School,femi,\n")
+        ->call(
+            'POST',
+            '/imports/customers',
+            content: "name,owner,tags\nWeka Hall,femi,fair; brass\nThe Holms Primary School,femi,\n",
+        )
         ->assertSuccessful();
     expect(Customer::query()->whereHas('owner')->count())->toBe(2);
     expect($this->get('/customers/export')->streamedContent())->toContain('fair; brass');

@@ -79,7 +79,8 @@ function fuzzed(
     $headers = [
         'HTTP_ACCEPT' => $asJson ? 'application/json' : 'text/html',
         'HTTP_IDEMPOTENCY_KEY' => $key,
-        ...$method === 'PATCH' ? ['HTTP_IF_MATCH' => '"1"'] : [],
+        ...$test->right->cases->seen($route),
+        ...$method === 'PATCH' && str_contains($url, '/tasks/') ? ['HTTP_IF_MATCH' => '"1"'] : [],
         'HTTP_REFERER' => $key,
     ];
     if (str_starts_with($route->uri(), 'api/')) {

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Access\Actor;
+use App\Cases\MoveCase;
+use App\Http\Revision;
 use App\Models\Access\TokenAbility;
 use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
@@ -14,8 +17,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use OpenBaton\Core\Flow\OpenWork;
 use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\Transitions;
+use Tests\Support\Cases;
 use Tests\Support\Clock;
 use Tests\Support\Fuzz;
 use Tests\Support\House;
@@ -45,6 +50,13 @@ function apiBodies(): array
         'PUT /messages/{message}' => ['address' => 'ada@holms.example', 'text' => 'It is ready.'],
         'POST /absences' => ['kind' => 'leave', 'first' => '2026-03-09', 'last' => '2026-03-10'],
         'POST /customers' => ['name' => 'Weka Hall'],
+        'POST /cases' => ['track' => 'hire', 'title' => 'Six cellos'],
+        'PATCH /cases/{case}' => ['set' => ['title' => 'Seven cellos', 'tags' => ['rush']]],
+        'POST /cases/{case}/move' => ['to' => 'fitting'],
+        'POST /cases/{case}/close' => ['outcome' => 'declined', 'open' => 'drop'],
+        'POST /cases/{case}/reopen' => ['to' => 'fitting', 'reason' => 'They rang again.'],
+        'POST /cases/{case}/give' => ['to' => 'femi'],
+        'POST /cases/{case}/comments' => ['body' => 'They called.'],
         'PUT /customers/{code}' => ['name' => 'The Holms'],
         'POST /places' => ['name' => 'Farther'],
         'PUT /places/{place}' => ['name' => 'The Outer Holms'],
@@ -58,13 +70,16 @@ function callsApi(mixed $test, string $operation, array $headers = [], ?array $b
     app('auth')->forgetGuards();
     [$method, $path] = explode(' ', $operation);
     $task = $test->right->idFor(basename($path));
-    $url = '/api/v1' . strtr($path, ['{task}' => $task] + $test->values);
+    $case = str_ends_with($path, '/reopen') && str_contains($path, '{case}') ? $test->closed : $test->case;
+    $url = '/api/v1' . strtr($path, ['{task}' => $task, '{case}' => $case->id] + $test->values);
     $headers += [
         'Authorization' => "Bearer {$test->token}",
         'Idempotency-Key' => 'key-' . Str::random(12),
         'Accept' => 'application/json',
     ];
-    if ($method === 'PATCH') {
+    if (str_contains($path, '{case}')) {
+        $headers += ['If-Match' => Revision::tag($case->refresh())];
+    } elseif ($method === 'PATCH') {
         $headers += ['If-Match' => '"' . Task::query()->whereKey($task)->value('revision') . '"'];
     }
 
@@ -102,6 +117,17 @@ beforeEach(function (): void {
         '{code}' => Customer::query()->firstOrFail()->slug,
         '{place}' => 'the-holms',
     ];
+    $this->case = Cases::open(['owner' => 'femi']);
+    $this->closed = Cases::open(['owner' => 'femi']);
+    app(MoveCase::class)->close(
+        $this->closed,
+        $this->closed->revision,
+        'declined',
+        OpenWork::Drop,
+        null,
+        true,
+        Actor::user(House::user('hanneke')),
+    );
     $this->token = House::user('hanneke')->createToken(
         'all',
         array_column(TokenAbility::cases(), 'value'),

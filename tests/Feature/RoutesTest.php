@@ -12,11 +12,9 @@ use App\Models\Customers\CustomerMerge;
 use App\Models\Events\Notice;
 use App\Models\Events\NoticeKind;
 use App\Models\House\CustomField;
-use App\Models\House\TableImport;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Checklist;
-use App\Models\Tasks\Decision;
 use App\Models\Tasks\TaskKind;
 use App\Models\Tasks\TaskList;
 use App\Rules\LockedDraft;
@@ -127,13 +125,6 @@ beforeEach(function (): void {
         'taken' => [],
         'at' => now(),
     ]);
-    $import = TableImport::query()->create([
-        'kind' => 'customers',
-        'user_id' => House::user('hanneke')->id,
-        'rows' => [],
-        'total' => 0,
-        'begun_at' => now(),
-    ]);
     $named = TaskList::query()->create(['user_id' => House::user('hanneke')->id, 'name' => 'Late', 'query' => []]);
     $notice = Notice::query()->create([
         'person_id' => House::person('callum')->id,
@@ -154,7 +145,7 @@ beforeEach(function (): void {
         '{slug}' => 'brass-bench',
         '{secret}' => $secret,
         '{what}' => 'customers',
-        '{import}' => $import->id,
+        '{import}' => RightHouseRequests::import(),
         '{named}' => $named->id,
         '{merge}' => $merge->id,
         '{feed}' => str_repeat('f', 48),
@@ -174,12 +165,7 @@ beforeEach(function (): void {
         '{guide}' => Guides::ofRepairs()->slug,
         '{picture}' => Guides::picture()->id,
         '{customer}' => $customer->id,
-        'customers/{customer}/decisions/{decision}' =>
-            "customers/{$customer->id}/decisions/" .
-            RightHouseRequests::decision(
-                (string) Decision::query()->where('task_id', $task->id)->firstOrFail()->id,
-                $customer->id,
-            ),
+        ...RightHouseRequests::ofDecision($task, $customer),
         '{field}' => CustomField::query()->where('path', 'task.value')->sole()->id,
         '{kind}' => TaskKind::query()->where('slug', 'quote')->sole()->id,
         '{checklist}' => Checklist::query()->sole()->id,

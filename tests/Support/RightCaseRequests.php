@@ -14,6 +14,7 @@ use App\Models\Cases\Track;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Str;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Flow\ApprovalRule;
 use OpenBaton\Core\Flow\OpenWork;
@@ -71,7 +72,7 @@ final readonly class RightCaseRequests
     /** @return string|null what stands in the address; null: it is not about cases */
     public function id(Route $route, string $name): ?string
     {
-        return match ([explode('/', $route->uri())[0], $name]) {
+        return match ([explode('/', Str::after($route->uri(), 'api/v1/'))[0], $name]) {
             ['cases', 'case'] => match (basename($route->uri())) {
                 'reopen' => $this->closed->id,
                 'claim' => $this->unowned->id,
@@ -85,6 +86,16 @@ final readonly class RightCaseRequests
         };
     }
 
+    /** @return array<string, string> the header by which a program says which revision of a case it looked at */
+    public function seen(Route $route): array
+    {
+        $case = str_starts_with($route->uri(), 'api/v1/cases/') ? $this->id($route, 'case') : null;
+
+        return $case === null
+            ? []
+            : ['HTTP_IF_MATCH' => '"' . CustomerCase::query()->findOrFail($case)->revision . '"'];
+    }
+
     /** @return array<string, mixed>|null */
     public function body(Route $route): ?array
     {
@@ -92,6 +103,7 @@ final readonly class RightCaseRequests
         $draft = ['revision' => Track::query()->sole()->revision];
 
         return match ($route->methods()[0] . ' ' . $route->uri()) {
+            'GET api/v1/cases' => ['q' => 'cello', 'owner' => 'me', 'sort' => '-opened', 'limit' => '10'],
             'GET cases' => [
                 'track' => 'hire',
                 'stage' => 'enquiry',
@@ -100,7 +112,9 @@ final readonly class RightCaseRequests
                 'state' => 'open',
                 'page' => '1',
             ],
-            'POST cases' => [
+            'PATCH api/v1/cases/{case}' => ['set' => ['title' => 'Seven cellos']],
+            'POST api/v1/cases/{case}/comments' => ['body' => 'They called.'],
+            'POST cases', 'POST api/v1/cases' => [
                 'track' => 'hire',
                 'title' => 'Six cellos',
                 'customer' => 'holms-school',
@@ -110,13 +124,16 @@ final readonly class RightCaseRequests
             ],
             'GET cases/{case}/files' => ['before' => str_repeat('7', 26)],
             'GET cases/{case}/history' => ['before' => '2026-03-02T10:00:00Z'],
-            'POST cases/{case}/move' => $seen + ['to' => 'fitting'],
-            'POST cases/{case}/close' => $seen + ['outcome' => 'declined', 'open' => 'drop'],
-            'POST cases/{case}/reopen' => ['revision' => $this->closed->revision] + [
+            'POST cases/{case}/move', 'POST api/v1/cases/{case}/move' => $seen + ['to' => 'fitting'],
+            'POST cases/{case}/close', 'POST api/v1/cases/{case}/close' => $seen + [
+                'outcome' => 'declined',
+                'open' => 'drop',
+            ],
+            'POST cases/{case}/reopen', 'POST api/v1/cases/{case}/reopen' => ['revision' => $this->closed->revision] + [
                 'to' => 'fitting',
                 'reason' => 'They rang again.',
             ],
-            'POST cases/{case}/give' => $seen + ['to' => 'femi'],
+            'POST cases/{case}/give', 'POST api/v1/cases/{case}/give' => $seen + ['to' => 'femi'],
             'POST cases/{case}/claim' => ['revision' => 1],
             'POST cases/{case}/comment' => ['body' => 'They called.'],
             'POST cases/{case}/watch' => ['watches' => true],

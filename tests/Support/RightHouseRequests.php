@@ -10,6 +10,7 @@ use App\Models\Customers\CustomerMerge;
 use App\Models\House\TableImport;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Decision;
+use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskList;
 use App\Rules\ImportRules;
 use App\Rules\LockedDraft;
@@ -83,13 +84,30 @@ final class RightHouseRequests
                 'taken' => [],
                 'at' => now(),
             ])->id,
-            'import' => TableImport::query()->create([
-                'kind' => 'customers',
-                'user_id' => House::user('hanneke')->id,
-                'rows' => [],
-                'total' => 0,
-                'begun_at' => now(),
-            ])->id,
+            'import' => self::import(),
+        ];
+    }
+
+    /** A table of customers that was brought in. */
+    public static function import(): string
+    {
+        return TableImport::query()->create([
+            'kind' => 'customers',
+            'user_id' => House::user('hanneke')->id,
+            'rows' => [],
+            'total' => 0,
+            'begun_at' => now(),
+        ])->id;
+    }
+
+    /** @return array<string, string> the address of a decision upon a customer, like that upon a task */
+    public static function ofDecision(Task $task, Customer $customer): array
+    {
+        $like = Decision::query()->where('task_id', $task->id)->firstOrFail();
+
+        return [
+            'customers/{customer}/decisions/{decision}' =>
+                "customers/{$customer->id}/decisions/" . self::decision((string) $like->id, $customer->id),
         ];
     }
 

@@ -57,7 +57,7 @@ final class RightRequests
 
     private RightTaskRequests $tasks;
 
-    private RightCaseRequests $cases;
+    public RightCaseRequests $cases;
 
     /** Makes what the requests are about. */
     public function __construct()

@@ -21,4 +21,8 @@ enum TokenAbility: string
     case Absences = 'absences:own';
     /** Seeing customers and places, making and changing them, where the owner may. */
     case Customers = 'customers:keep';
+    /** Seeing cases that the owner sees. */
+    case ReadCases = 'cases:read';
+    /** Opening cases and working on them as the owner may. */
+    case WorkCases = 'cases:work';
 }

@@ -28,9 +28,7 @@ final class ChainState
     private readonly ChainWork $work;
     /** @var array<array-key, array<array-key, true>> ids of rules by subject */
     private array $acted = [];
-    private Rotations $rotations;
-    /** @var array<array-key, true> names of rotations that were read */
-    private array $known = [];
+    private readonly ChainRotations $rotations;
     private int $made = 0;
     private ?Cut $cut = null;
     private bool $ended = false;
@@ -41,7 +39,7 @@ final class ChainState
     {
         $this->seen = new SeenInChain();
         $this->work = new ChainWork($surroundings);
-        $this->rotations = new Rotations();
+        $this->rotations = new ChainRotations($surroundings);
     }
 
     public function hasRoomFor(int $changes): bool
@@ -187,20 +185,7 @@ final class ChainState
     /** @param list<string> $names */
     public function rotations(array $names): Rotations
     {
-        $new = array_values(array_filter($names, fn(string $name): bool => !isset($this->known[$name])));
-        if ($new !== []) {
-            $this->known += $asked = array_fill_keys($new, true);
-            $answered = $this->surroundings->rotations($new)->byName;
-            // One that has taken a turn in this chain must not be answered as it was before.
-            if (array_diff_key($answered, $asked) !== [] || array_diff_key($asked, $answered) !== []) {
-                throw new LogicException('Other rotations were answered than were asked for.');
-            }
-            foreach ($answered as $rotation) {
-                $this->rotations = $this->rotations->with($rotation);
-            }
-        }
-
-        return $this->rotations;
+        return $this->rotations->of($names);
     }
 
     /** @return array<array-key, true> ids of the rules that have acted on it */
@@ -212,7 +197,7 @@ final class ChainState
     public function decided(int $number, Decision $decision): void
     {
         array_splice($this->links, $number, 1, [$this->links[$number]->decidedAs($decision)]);
-        $this->rotations = $decision->rotationsAfter($this->rotations);
+        $this->rotations->turned($decision);
         foreach ($decision->acted() as $position) {
             $this->acted[$decision->change->after->id][$decision->rulebook->rulebook->rules[$position]->id] = true;
         }
@@ -254,6 +239,12 @@ final class ChainState
 
     public function result(): ChainResult
     {
-        return new ChainResult($this->links, $this->subjects, $this->work->assignedAt(), $this->rotations, $this->cut);
+        return new ChainResult(
+            $this->links,
+            $this->subjects,
+            $this->work->assignedAt(),
+            $this->rotations->after(),
+            $this->cut,
+        );
     }
 }

@@ -11,6 +11,7 @@ use App\Refusals\KeyMissing;
 use App\Refusals\KeyUsedOtherwise;
 use Carbon\CarbonImmutable;
 use Closure;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -36,6 +37,31 @@ final class Once
             RequestKey::of($by->id, $request->header('Idempotency-Key'), $asked) ?? throw KeyMissing::ofRequest(),
             $do,
         );
+    }
+
+    /**
+     * What a request with a document makes.
+     *
+     * @param Closure(): string $make answers with its id
+     *
+     * @return array{string, bool} the id of what it has made, and whether that was before
+     *
+     * @throws KeyMissing
+     * @throws KeyUsedOtherwise
+     */
+    public static function made(Request $request, User $by, Closure $make): array
+    {
+        $replayed = self::asked($request, $by, static function () use ($request, $by, $make): void {
+            self::kept($request, $by)->update(['made_id' => $make()]);
+        });
+
+        return [(string) self::kept($request, $by)->sole()->made_id, $replayed];
+    }
+
+    /** @return Builder<SentKey> the key of a request */
+    private static function kept(Request $request, User $by): Builder
+    {
+        return SentKey::query()->where('user_id', $by->id)->where('key', (string) $request->header('Idempotency-Key'));
     }
 
     /**

@@ -6,22 +6,20 @@ namespace App\Http\Controllers\Cases;
 
 use App\Cases\CaseFilter;
 use App\Cases\OpenCase;
+use App\Cases\WhatCaseNames;
 use App\Http\Pages\Cases\CasesPage;
 use App\Http\Pages\Cases\CaseView;
 use App\Http\Pages\Tasks\TaskHistory;
 use App\Http\Requests\Cases\CaseListRequest;
 use App\Http\Viewer;
-use App\Models\Access\User;
 use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Decision;
-use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 
 /** Cases: as a list, one whole, opened by hand. */
@@ -46,27 +44,10 @@ final class CaseController
     {
         Gate::authorize('create', CustomerCase::class);
         $document = Node::parse((string) $request->getContent());
-        self::mayName($document, $viewer->user());
+        WhatCaseNames::check($document, $viewer->user());
         $case = $open($document, $viewer->actor());
 
         return new JsonResponse(['id' => $case->id, 'number' => $case->number], 201);
-    }
-
-    /**
-     * The task that it is opened from is theirs to change, and the case above it theirs to see.
-     *
-     * @throws DocumentError
-     */
-    private static function mayName(Node $document, User $user): void
-    {
-        $task = $document->has('task') ? Task::query()->find($document->get('task')->text()) : null;
-        if ($task !== null && !$user->can('edit', $task)) {
-            throw $document->get('task')->fail('There is no such task that you may change.');
-        }
-        $above = $document->has('above') ? CustomerCase::query()->find($document->get('above')->text()) : null;
-        if ($above !== null && !$user->can('view', $above)) {
-            throw $document->get('above')->fail('There is no open case of this id.');
-        }
     }
 
     /** What happened to it before a moment, a page of it. */

@@ -48,10 +48,8 @@ final class CaseDeedController
     public function close(CustomerCase $case, CaseDeedRequest $request): JsonResponse
     {
         Gate::authorize('edit', $case);
-        $house = $this->viewer->snapshot();
-        $outcomes = $house->tracks[$house->trackSlugs[$case->track_id]]->outcomes;
         $given = $request->given([
-            'outcome' => ['required', 'string', Rule::in(array_map(strval(...), array_keys($outcomes)))],
+            'outcome' => ['required', 'string', Rule::in($this->viewer->snapshot()->outcomesOf($case))],
             'open' => ['required', 'in:drop,keep'],
         ]);
 

@@ -2,7 +2,15 @@ import type { Option } from '../Rules/Vocabulary';
 
 export type RoleName = 'administrator' | 'lead' | 'member' | 'reviewer';
 export type AbilityName =
-    'absences:own' | 'customers:keep' | 'messages:steer' | 'tasks:create' | 'tasks:read' | 'tasks:speak' | 'tasks:work';
+    | 'absences:own'
+    | 'cases:read'
+    | 'cases:work'
+    | 'customers:keep'
+    | 'messages:steer'
+    | 'tasks:create'
+    | 'tasks:read'
+    | 'tasks:speak'
+    | 'tasks:work';
 
 /** gone: their person is no longer of the house */
 export type SignInState = 'open' | 'invited' | 'ended' | 'gone';

@@ -21,6 +21,12 @@ final class CaseListRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        return self::members();
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function members(): array
+    {
         $text = ['nullable', 'string', 'max:120'];
 
         return [
