@@ -18,6 +18,8 @@ final readonly class IncomingTask
      * @param int|null             $dueAt    instant
      * @param array<array-key, mixed> $facts    values of the house's own fields, as in documents, by path
      * @param list<string>         $tags     each once
+     * @param string|null          $caseId   of the case that it belongs to
+     * @param bool                 $needed   for the stage in which that stands; its kind may say so too
      */
     public function __construct(
         public string $title,
@@ -32,6 +34,8 @@ final readonly class IncomingTask
         public ?int $dueAt = null,
         public array $facts = [],
         public array $tags = [],
+        public ?string $caseId = null,
+        public bool $needed = false,
     ) {}
 
     public function content(): TaskContent

@@ -9,6 +9,7 @@ use App\Bridge\HouseAt;
 use App\Bridge\Snapshot;
 use App\Fields\KnownCustomer;
 use App\Fields\KnownKind;
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\TaskSource;
 use LogicException;
 use OpenBaton\Core\Criteria\Fault;
@@ -35,6 +36,8 @@ final readonly class IncomingTaskReader
         'due',
         'tags',
         'fields',
+        'case',
+        'needed',
     ];
 
     public function __construct(private CustomerSource $customers) {}
@@ -74,6 +77,8 @@ final readonly class IncomingTaskReader
                 $node->itemsOf('tags'),
             ),
         );
+        $caseId = $faults->collect(static fn(): ?string => $node->has('case') ? self::case($node->get('case')) : null);
+        $needed = $faults->collect(static fn(): bool => $node->find('needed')?->bool() ?? false);
         $facts = $faults->collect(fn(): array => $this->facts($node, $kind, $house, $faults));
         if ($startsAt !== null && $dueAt !== null && $dueAt < $startsAt) {
             $faults->add(...$node->get('due')->fail('It is due before it can be started.')->faults);
@@ -96,6 +101,8 @@ final readonly class IncomingTaskReader
             $dueAt,
             ($facts ?? []) + $kind->defaults,
             array_values(array_unique($tags ?? [])),
+            $caseId,
+            $needed === true || $kind->needed,
         );
     }
 
@@ -113,6 +120,13 @@ final readonly class IncomingTaskReader
     {
         return $this->customers->named($node->text(), $house) ??
             throw $node->fail('There is no customer "{given}".', given: $node->text());
+    }
+
+    private static function case(Node $node): string
+    {
+        $case = CustomerCase::query()->open()->find($node->line(TextLimits::ID), ['id']);
+
+        return $case === null ? throw $node->fail('There is no open case of this id.') : $case->id;
     }
 
     private static function moment(?Node $node): ?int

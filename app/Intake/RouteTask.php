@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Bridge\CaseSubjects;
 use App\Bridge\ChangeRunner;
 use App\Bridge\HouseAt;
 use App\Bridge\LockedHouse;
 use App\Bridge\Occasion;
+use App\Bridge\SubjectRows;
 use App\Fields\FieldProviders;
 use App\Models\Tasks\HandoffCause;
+use App\Refusals\CaseMovedOn;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
@@ -19,38 +22,64 @@ use OpenBaton\Core\Workload\Effort;
 /** Routes a task that arrives. */
 final readonly class RouteTask
 {
-    public function __construct(private FieldProviders $fields, private ChangeRunner $runner) {}
+    public function __construct(
+        private FieldProviders $fields,
+        private ChangeRunner $runner,
+        private CaseSubjects $cases,
+    ) {}
 
     public function ready(Arrival $arrival, IncomingTask $task, HouseAt $house): ReadyToRoute
     {
-        $subject = new TaskSubject(
-            $arrival->taskId,
-            $arrival->at,
-            new Effort($task->kind->usualMinutes, $task->estimateMinutes),
-            priority: $task->priority,
-            holderId: $arrival->holder,
-            startAt: $task->startsAt,
-            dueAt: $task->dueAt,
-            tags: $task->tags,
-            fields: $this->fields->values($task->content(), $house->snapshot->fieldContext()),
-            customerId: $task->customer?->id,
-            creatorId: $arrival->byPerson,
-        );
-        $facts = $house->router()->facts->of(null, $subject, $arrival->at);
+        $subject = $this->subject($arrival, $task, $house);
 
-        return new ReadyToRoute(
-            $arrival,
-            $task,
-            new ChangeSet(
-                "arrival-{$arrival->taskId}",
+        return new ReadyToRoute($arrival, $task, self::change($subject, $house), $subject, $house);
+    }
+
+    private function subject(Arrival $arrival, IncomingTask $task, HouseAt $house): TaskSubject
+    {
+        return $this->inCase(
+            new TaskSubject(
+                $arrival->taskId,
                 $arrival->at,
-                null,
-                $subject,
-                $facts,
-                placed: $subject->holderId !== null,
+                new Effort($task->kind->usualMinutes, $task->estimateMinutes),
+                priority: $task->priority,
+                holderId: $arrival->holder,
+                startAt: $task->startsAt,
+                dueAt: $task->dueAt,
+                tags: $task->tags,
+                fields: $this->fields->values($task->content(), $house->snapshot->fieldContext()),
+                customerId: $task->customer?->id,
+                creatorId: $arrival->byPerson,
             ),
-            $subject,
+            $task,
             $house,
+        );
+    }
+
+    /** @throws CaseMovedOn where its case is closed by now */
+    private function inCase(TaskSubject $subject, IncomingTask $task, HouseAt $house): TaskSubject
+    {
+        if ($task->caseId === null) {
+            return $subject;
+        }
+        $case = SubjectRows::cases()->findOrFail($task->caseId);
+
+        return $case->isOpen()
+            ? $subject
+                ->inCase($case->id, $case->stage, $task->needed)
+                ->seeing($this->cases->seen($case, $house))
+            : throw CaseMovedOn::since($case);
+    }
+
+    private static function change(TaskSubject $subject, HouseAt $house): ChangeSet
+    {
+        return new ChangeSet(
+            "arrival-{$subject->id}",
+            $subject->createdAt,
+            null,
+            $subject,
+            $house->router()->facts->of(null, $subject, $subject->createdAt),
+            placed: $subject->holderId !== null,
         );
     }
 
@@ -58,6 +87,11 @@ final readonly class RouteTask
     public function __invoke(ReadyToRoute $ready, LockedHouse $locked): TaskDocument
     {
         $task = $ready->arrival->task($ready->task);
+        // Its case may have moved since it was made ready.
+        $again = $ready->task->caseId !== null;
+        $change = $again
+            ? self::change($this->subject($ready->arrival, $ready->task, $locked->house), $locked->house)
+            : $ready->change;
         $occasion = new Occasion(
             $ready->change->at,
             Cause::Intake,
@@ -68,9 +102,9 @@ final readonly class RouteTask
         $chain = $this->runner->run(
             $locked,
             $occasion,
-            [$ready->change],
+            [$change],
             [$ready->arrival->taskId => $task],
-            $ready->needs,
+            $again ? null : $ready->needs,
         );
 
         return TaskDocument::arrived(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Cases\CaseStay;
 use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\TaskChange;
+use Carbon\CarbonImmutable;
 use Tests\Support\Cases;
 use Tests\Support\House;
 
@@ -57,5 +58,42 @@ it('leaves no move half done where whoever moves is killed', function (): void {
         // The server notices that the connection is gone and takes back what was not committed.
         usleep(100_000);
         expect(movesOfCase($case))->toBeGreaterThan($before + 2);
+    }
+});
+
+it('moves a case once where a rule and a person do so at the same instant', function (): void {
+    Cases::track();
+    House::publish([
+        'id' => 'waited',
+        'name' => 'After an hour it goes on',
+        'when' => [['kind' => 'date_reached', 'field' => 'case.stage_since', 'offset' => '+1 hours', 'of' => 'case']],
+        'if' => ['field' => 'case.stage', 'op' => 'is', 'value' => 'hire.enquiry'],
+        'then' => [['kind' => 'move_stage', 'stage' => 'hire.fitting']],
+    ]);
+    for ($round = 1; $round <= 5; ++$round) {
+        $case = Cases::open(['owner' => 'ayumi']);
+        // It has stood for an hour when both look.
+        $at = time() + 2;
+        $since = CarbonImmutable::createFromTimestampUTC($at - 3600);
+        $case->update(['opened_at' => $since, 'stage_since' => $since, 'next_moment_at' => $since->addHour()]);
+        $case->stays()->update(['entered_at' => $since]);
+        $both = (string) ($at + 0.2 + $round / 100);
+        $workers = [
+            $this->launch(base_path('tests/Support/fire_worker.php'), $both),
+            $this->launch(base_path('tests/Support/case_worker.php'), $case->id, 'hanneke', '1', $both),
+        ];
+        $said = [];
+        foreach ($workers as $worker) {
+            $worker->wait();
+            expect($worker->getErrorOutput())->toBe('');
+            $said[] = $worker->getOutput();
+        }
+        // The rule, and the person is told; or the person, and the clock finds nothing left to do.
+        expect($said)->toBeIn([['1', '0 1'], ['0', '1 0']]);
+        expect([$case->refresh()->stage, $case->revision, $case->stays()->pluck('stage')->all()])->toBe([
+            'fitting',
+            2,
+            ['enquiry', 'fitting'],
+        ]);
     }
 });

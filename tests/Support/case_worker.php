@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Moves a case to and fro, so many times, as it has just seen it; prints how often it did, and how often it was late.
+// Moves a case to and fro, so many times, as it has just seen it, from a moment on where one is given; prints how often
+// it did, and how often it was late.
 
 use App\Access\Actor;
 use App\Cases\MoveCase;
@@ -20,6 +21,7 @@ $by = Actor::user(House::user($argv[2]));
 for ($left = (int) $argv[3]; $left > 0; --$left) {
     $app->forgetScopedInstances();
     $case = CustomerCase::query()->findOrFail($argv[1]);
+    usleep((int) max(0, ((float) ($argv[4] ?? 0) - microtime(true)) * 1_000_000));
     try {
         $to = $case->stage === 'enquiry' ? 'fitting' : 'enquiry';
         $app->make(MoveCase::class)($case, $case->revision, $to, "By {$argv[2]}.", true, $by);

@@ -9,8 +9,10 @@ use App\Fields\Choices;
 use App\Fields\FieldProviders;
 use App\Fields\KnownKind;
 use App\Http\Viewer;
+use App\Intake\CaseOfNewTask;
 use App\Intake\PreviewTask;
 use App\Intake\TakeInTask;
+use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
 use App\Models\House\House;
 use App\Models\Tasks\Task;
@@ -49,14 +51,36 @@ final class NewTaskController
             'people' => Choices::people($house->roster),
             'own' => $viewer->person() === null ? null : $request->boolean('own'),
             'manyAtOnce' => Gate::allows('bringInTables', House::class),
+            'case' => self::case($request, $viewer),
         ]);
+    }
+
+    /** @return array<string, mixed>|null the case that it is to belong to, which is theirs to put tasks into */
+    private static function case(Request $request, Viewer $viewer): ?array
+    {
+        $asked = $request->string('case')->toString();
+        $case = $asked === '' ? null : CustomerCase::query()->open()->with('customer')->find($asked);
+
+        return $case === null || !$viewer->user()->can('edit', $case)
+            ? null
+            : [
+                'id' => $case->id,
+                'number' => (int) $case->number,
+                'title' => $case->title,
+                'customer' =>
+                    $case->customer === null
+                        ? null
+                        : ['value' => $case->customer->slug, 'label' => $case->customer->name],
+            ];
     }
 
     public function store(Request $request, Viewer $viewer, TakeInTask $takeIn): JsonResponse
     {
         Gate::authorize('create', Task::class);
+        $document = Node::parse((string) $request->getContent());
+        CaseOfNewTask::check($document, $viewer->user());
         $taken = $takeIn(
-            Node::parse((string) $request->getContent()),
+            $document,
             TaskSource::ByHand,
             $viewer->user(),
             null,
@@ -72,11 +96,10 @@ final class NewTaskController
     {
         Gate::authorize('create', Task::class);
 
-        return new JsonResponse(
-            (new ReasonTrail($viewer->words()))->of(
-                $preview(Node::parse((string) $request->getContent()), $viewer->user()),
-            ),
-        );
+        $document = Node::parse((string) $request->getContent());
+        CaseOfNewTask::check($document, $viewer->user());
+
+        return new JsonResponse((new ReasonTrail($viewer->words()))->of($preview($document, $viewer->user())));
     }
 
     public function customers(Request $request): JsonResponse

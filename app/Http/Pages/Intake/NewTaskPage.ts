@@ -41,4 +41,6 @@ export type NewTaskPageProps = {
     own: boolean | null;
     /** they may bring in a table of tasks */
     manyAtOnce: boolean;
+    /** that it is to belong to */
+    case: { id: string; number: number; title: string; customer: Option | null } | null;
 };

@@ -8,6 +8,7 @@ import { duration } from '@/lib/format';
 import { CustomerFinder } from '@/parts/Finder';
 import { FieldEntry } from '@/parts/FieldEntry';
 import { ReasonTrail } from '@/parts/ReasonTrail';
+import { InCase } from '@/parts/task/InCase';
 import { TableImport } from '@/parts/tables/TableImport';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
@@ -26,8 +27,14 @@ const MEMBERS: Record<string, string> = {
 type AskedEntry = EntryField & { required?: boolean };
 
 /** The document that other systems would send for it. */
-function documentOf(kind: string, customer: string, values: Record<string, EntryValue>): string {
+function documentOf(
+    kind: string,
+    customer: string,
+    values: Record<string, EntryValue>,
+    belongs: { case: string; needed: boolean } | null,
+): string {
     const document: Record<string, unknown> = {
+        ...belongs,
         ...(kind === '' ? {} : { kind }),
         ...(customer === '' ? {} : { customer }),
     };
@@ -62,16 +69,18 @@ function fieldsOf(kind: NewTaskPageProps['kinds'][number] | undefined, fields: E
     return [...own, ...asked];
 }
 
-function useNewTask(kinds: NewTaskPageProps['kinds'], mine: boolean) {
+function useNewTask(kinds: NewTaskPageProps['kinds'], mine: boolean, of: NewTaskPageProps['case']) {
     const [kind, setKind] = useState('');
-    const [customer, setCustomer] = useState('');
+    const [customer, setCustomer] = useState(of?.customer?.value ?? '');
+    const [needed, setNeeded] = useState(true);
     const [values, setValues] = useState<Record<string, EntryValue>>({ 'task.priority': 'normal' });
     const [trail, setTrail] = useState<Trail | null>(null);
     const [own, setOwn] = useState(mine);
     const { busy, wrong, send } = useSending(placeOf);
 
+    const document = documentOf(kind, customer, values, of === null ? null : { case: of.id, needed });
     const attempt = async <T,>(url: string, done: (answer: T) => void): Promise<void> => {
-        const sent = await send(async () => done(await ask<T>('POST', url, documentOf(kind, customer, values))));
+        const sent = await send(async () => done(await ask<T>('POST', url, document)));
         if (!sent) setTrail(null);
     };
     return {
@@ -80,7 +89,9 @@ function useNewTask(kinds: NewTaskPageProps['kinds'], mine: boolean) {
         values,
         wrong,
         trail,
-        document: documentOf(kind, customer, values),
+        document,
+        needed,
+        setNeeded,
         busy,
         setCustomer,
         set: (path: string, value: EntryValue) => setValues({ ...values, [path]: value }),
@@ -93,7 +104,7 @@ function useNewTask(kinds: NewTaskPageProps['kinds'], mine: boolean) {
         setOwn,
         make: () =>
             void attempt<{ id: string }>(own ? '/tasks?own=1' : '/tasks', ({ id }) =>
-                router.visit(own ? `/in-hand?task=${id}` : `/tasks/${id}`),
+                router.visit(own ? `/in-hand?task=${id}` : of === null ? `/tasks/${id}` : `/cases/${of.id}`),
             ),
     };
 }
@@ -126,8 +137,8 @@ function WhoWouldGetIt({ task, asksWhy }: { task: ReturnType<typeof useNewTask>;
     );
 }
 
-export default function NewTask({ kinds, fields, people, manyAtOnce, own }: NewTaskPageProps) {
-    const task = useNewTask(kinds, own === true);
+export default function NewTask({ kinds, fields, people, manyAtOnce, own, case: of }: NewTaskPageProps) {
+    const task = useNewTask(kinds, own === true, of);
     const [importing, setImporting] = useState(false);
     const chosen = kinds.find((one) => one.value === task.kind);
     return (
@@ -144,6 +155,9 @@ export default function NewTask({ kinds, fields, people, manyAtOnce, own }: NewT
                     <h1 className="flex-1 text-lg">{say('screen.common.new_task')}</h1>
                     {manyAtOnce && <Button onClick={() => setImporting(true)}>{say('screen.new_task.many')}</Button>}
                 </header>
+                {of !== null && (
+                    <InCase of={of} needed={task.needed} wrong={task.wrong.case} onNeeded={task.setNeeded} />
+                )}
                 <div className="grid gap-4 sm:grid-cols-2">
                     <Labelled
                         label={say('screen.new_task.kind_of_task')}
@@ -166,7 +180,11 @@ export default function NewTask({ kinds, fields, people, manyAtOnce, own }: NewT
                         </select>
                     </Labelled>
                     <Labelled label={say('screen.new_task.customer')} wrong={task.wrong.customer}>
-                        <CustomerFinder value={task.customer} onChange={task.setCustomer} />
+                        <CustomerFinder
+                            value={task.customer}
+                            {...(of?.customer ? { label: of.customer.label } : {})}
+                            onChange={task.setCustomer}
+                        />
                     </Labelled>
                     {fieldsOf(chosen, fields).map((field) => (
                         <div

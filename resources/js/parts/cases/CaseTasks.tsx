@@ -99,9 +99,14 @@ export function CaseTasks({ of, tasks }: { of: CaseFacts } & Pick<CasePageProps,
             <header className="mb-2 flex items-center gap-3">
                 <h2 className="flex-1 font-semibold">{say('case.tasks')}</h2>
                 {of.may.edit && of.closedAt === null && (
-                    <Button look="quiet" onClick={() => setPutting(true)}>
-                        {say('case.put_in')}
-                    </Button>
+                    <>
+                        <Link href={`/tasks/new?case=${of.id}`} className="text-sky underline">
+                            {say('screen.common.new_task')}
+                        </Link>
+                        <Button look="quiet" onClick={() => setPutting(true)}>
+                            {say('case.put_in')}
+                        </Button>
+                    </>
                 )}
             </header>
             {tasks.length === 0 && <p className="text-ink2">{say('case.tasks_none')}</p>}
