@@ -15,7 +15,11 @@ final class CaseOfNewTask
     /** @throws DocumentError where they may not */
     public static function check(Node $document, User $user): void
     {
-        $case = $document->has('case') ? CustomerCase::query()->open()->find($document->get('case')->text()) : null;
+        $case = $document->has('case')
+            ? CustomerCase::query()
+                ->open()
+                ->find($document->get('case')->text())
+            : null;
         if ($case !== null && !$user->can('edit', $case)) {
             throw $document->get('case')->fail('There is no open case of this id that you may change.');
         }

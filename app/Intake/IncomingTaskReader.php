@@ -124,7 +124,9 @@ final readonly class IncomingTaskReader
 
     private static function case(Node $node): string
     {
-        $case = CustomerCase::query()->open()->find($node->line(TextLimits::ID), ['id']);
+        $case = CustomerCase::query()
+            ->open()
+            ->find($node->line(TextLimits::ID), ['id']);
 
         return $case === null ? throw $node->fail('There is no open case of this id.') : $case->id;
     }

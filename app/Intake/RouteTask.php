@@ -65,9 +65,7 @@ final readonly class RouteTask
         $case = SubjectRows::cases()->findOrFail($task->caseId);
 
         return $case->isOpen()
-            ? $subject
-                ->inCase($case->id, $case->stage, $task->needed)
-                ->seeing($this->cases->seen($case, $house))
+            ? $subject->inCase($case->id, $case->stage, $task->needed)->seeing($this->cases->seen($case, $house))
             : throw CaseMovedOn::since($case);
     }
 

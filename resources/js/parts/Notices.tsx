@@ -51,7 +51,7 @@ function Group({ group, onTask }: { group: NoticeLine[]; onTask: (id: string) =>
     if (first === undefined) return null;
     const said = (
         <span className="block text-xs text-ink2">
-            {first.number !== null && <>{first.said}, </>}
+            {first.title !== null && <>{first.said}, </>}
             {formats.moment(first.at)}
         </span>
     );
@@ -87,9 +87,9 @@ function Of({ notice, onTask }: { notice: NoticeLine; onTask: (id: string) => vo
     return (
         <>
             <button type="button" className="text-start text-sky underline" onClick={open}>
-                {numberOf(notice) ?? notice.said}
+                {numberOf(notice) ?? notice.title ?? notice.said}
             </button>{' '}
-            {notice.title}
+            {notice.number === null ? '' : notice.title}
         </>
     );
 }

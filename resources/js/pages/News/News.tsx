@@ -19,11 +19,12 @@ function Item({ notice }: { notice: NoticeLine }) {
                 className={`min-w-0 flex-1 text-start ${notice.read ? '' : 'font-semibold'}`}
                 onClick={() => router.post(`/news/${notice.id}/open`)}
             >
-                {of === null ? (
+                {of === null && notice.title === null ? (
                     <span className="text-sky underline">{notice.said}</span>
                 ) : (
                     <>
-                        <span className="text-sky underline">{of}</span> {notice.title}
+                        <span className="text-sky underline">{of ?? notice.title}</span>{' '}
+                        {of === null ? '' : notice.title}
                         <span className="block font-normal text-ink2">{notice.said}</span>
                     </>
                 )}
