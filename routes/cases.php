@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Cases\CaseController;
 use App\Http\Controllers\Cases\CaseDeedController;
 use App\Http\Controllers\Cases\CaseFileController;
+use App\Http\Controllers\Cases\CaseTableController;
 use App\Http\Controllers\Cases\CaseTaskController;
 use App\Http\Controllers\Cases\TrackController;
 use Illuminate\Support\Facades\Route;
@@ -14,6 +15,7 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('auth')->group(static function (): void {
     Route::get('cases', [CaseController::class, 'index']);
     Route::post('cases', [CaseController::class, 'store']);
+    Route::get('cases/export', CaseTableController::class);
     Route::get('cases/{case}', [CaseController::class, 'show']);
     Route::get('cases/{case}/history', [CaseController::class, 'history']);
     Route::get('cases/{case}/decisions/{decision}', [CaseController::class, 'decision']);

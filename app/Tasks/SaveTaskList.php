@@ -10,18 +10,22 @@ use App\Models\Access\User;
 use App\Models\Tasks\TaskList;
 use Illuminate\Support\Facades\DB;
 
-/** Gives a list of tasks a name; the same name of the same person is another list from then on. */
+/** Gives a list of tasks or cases a name; the same name of the same person is another list from then on. */
 final class SaveTaskList
 {
-    public function __invoke(string $name, bool $shared, TaskFilter $filter, User $by): TaskList
+    /**
+     * @param array<string, string> $query what stands in its address
+     * @param string                $of    one of TaskList::OF
+     */
+    public function __invoke(string $name, bool $shared, array $query, string $of, User $by): TaskList
     {
-        return DB::transaction(static function () use ($name, $shared, $filter, $by): TaskList {
+        return DB::transaction(static function () use ($name, $shared, $query, $of, $by): TaskList {
             $list = TaskList::query()->updateOrCreate(
-                ['user_id' => $by->id, 'name' => $name],
-                ['shared' => $shared, 'query' => $filter->params()],
+                ['user_id' => $by->id, 'of' => $of, 'name' => $name],
+                ['shared' => $shared, 'query' => $query],
             );
-            Audit::record(Actor::user($by), 'lists', 'saved', "named a list of tasks {$name}", $list, [
-                'now' => ['shared' => $shared, 'query' => $filter->params()],
+            Audit::record(Actor::user($by), 'lists', 'saved', "named a list of {$of} {$name}", $list, [
+                'now' => ['shared' => $shared, 'query' => $query],
             ]);
 
             return $list;
@@ -32,7 +36,13 @@ final class SaveTaskList
     {
         DB::transaction(static function () use ($list, $by): void {
             $list->delete();
-            Audit::record(Actor::user($by), 'lists', 'removed', "took the list of tasks {$list->name} away", $list);
+            Audit::record(
+                Actor::user($by),
+                'lists',
+                'removed',
+                "took the list of {$list->of} {$list->name} away",
+                $list,
+            );
         }, attempts: 3);
     }
 }

@@ -107,3 +107,61 @@ it('shows the cases of a customer on their page, past and open, and lists them a
     expect([$props('/cases?customer=nobody')['total'], $props('/cases')['of']])->toBe([0, null]);
     expect($this->actingAs(House::user('ayumi'))->get('/cases')->viewData('page')['props']['mayLay'])->toBeFalse();
 });
+
+it('goes out as a table with all that is found, and of nobody else', function (): void {
+    Cases::open(['title' => 'Forty clarinets', 'owner' => 'ayumi', 'facts' => ['case.terms' => '2026-03-09']]);
+    Cases::open(['title' => '=Six; "cellos"', 'owner' => 'femi', 'customer' => 'holms-school', 'tags' => ['a', 'b']]);
+    $table = static function (string $who, string $query = ''): array {
+        app()->forgetScopedInstances();
+        $csv = test()
+            ->actingAs(House::user($who))
+            ->get("/cases/export{$query}")
+            ->assertOk()
+            ->streamedContent();
+
+        return array_map(
+            static fn(string $line): array => str_getcsv($line, escape: ''),
+            array_values(array_filter(explode("\n", $csv))),
+        );
+    };
+    $all = $table('hanneke', '?sort=title');
+    expect(array_slice($all[0], 1, 4))->toBe(['Title', 'Track', 'Stage', 'Since']);
+    expect($all[0][11])->toBe('Terms signed on');
+    // What a spreadsheet would take for a formula is none.
+    expect(array_column(array_slice($all, 1), 1))->toBe([' =Six; "cellos"', 'Forty clarinets']);
+    expect([$all[1][5], $all[1][6], $all[1][10], $all[2][11]])->toBe([
+        'The Holms Primary School',
+        'Femi Adeyinka',
+        'a; b',
+        '2026-03-09',
+    ]);
+    expect(count($table('hanneke', '?owner=femi')))->toBe(2);
+    // Tobias owns none of them, nor does his team.
+    expect(count($table('tobias')))->toBe(1);
+});
+
+it('is given a name, for oneself or for everybody, beside the lists of tasks', function (): void {
+    $name = static function (string $who, array $list): void {
+        app()->forgetScopedInstances();
+        test()->actingAs(House::user($who))->post('/task-lists', $list)->assertRedirect();
+    };
+    $lists = static function (string $who, string $page = '/cases'): array {
+        app()->forgetScopedInstances();
+
+        return array_column(
+            test()->actingAs(House::user($who))->get($page)->viewData('page')['props']['lists'],
+            'query',
+            'name',
+        );
+    };
+    $late = ['name' => 'Late hires', 'shared' => true, 'of' => 'cases', 'query' => ['waits' => 'late', 'odd' => 'x']];
+    $name('hanneke', $late);
+    $name('hanneke', ['name' => 'Mine', 'shared' => false, 'of' => 'cases', 'query' => ['owner' => 'hanneke']]);
+    $name('hanneke', ['name' => 'Late hires', 'shared' => true, 'query' => ['due' => 'late']]);
+    expect($lists('femi'))->toEqual(['Late hires' => (object) ['waits' => 'late']]);
+    expect(array_keys($lists('hanneke')))->toBe(['Late hires', 'Mine']);
+    expect($lists('femi', '/tasks'))->toEqual(['Late hires' => (object) ['due' => 'late']]);
+    $this->actingAs(House::user('hanneke'))
+        ->postJson('/task-lists', ['of' => 'people'] + $late)
+        ->assertUnprocessable();
+});

@@ -33,6 +33,7 @@ final class LetsInToRead
             'GET levellings' => [LetsIn::LEADS, []],
             'POST levellings' => [LetsIn::LEADS, []],
             'GET cases' => [LetsIn::OF_THE_HOUSE, []],
+            'GET cases/export' => [LetsIn::OF_THE_HOUSE, []],
             'POST cases' => [LetsIn::OF_THE_HOUSE, ['track' => 'hire', 'title' => 'Six cellos']],
             'GET cases/{case}' => [LetsIn::TEAM, []],
             'PUT cases/{case}' => [LetsIn::WHOSE, ['revision' => 1, 'set' => ['title' => 'Seven cellos']]],

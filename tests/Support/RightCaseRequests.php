@@ -104,7 +104,7 @@ final readonly class RightCaseRequests
 
         return match ($route->methods()[0] . ' ' . $route->uri()) {
             'GET api/v1/cases' => ['q' => 'cello', 'owner' => 'me', 'sort' => '-opened', 'limit' => '10'],
-            'GET cases' => [
+            'GET cases', 'GET cases/export' => [
                 'track' => 'hire',
                 'stage' => 'enquiry',
                 'owner' => 'ayumi',

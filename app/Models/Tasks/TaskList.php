@@ -10,11 +10,17 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** A list of tasks that somebody has given a name, for themselves or for everybody. */
+/** A list of tasks or cases that somebody has given a name, for themselves or for everybody. */
 final class TaskList extends Model
 {
     use BootsByName;
     use HasUlids;
+
+    public const TASKS = 'tasks';
+
+    public const CASES = 'cases';
+
+    public const OF = [self::TASKS, self::CASES];
 
     protected $table = 'task_lists';
 

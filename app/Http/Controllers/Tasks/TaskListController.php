@@ -78,7 +78,7 @@ final class TaskListController
 
     public function save(NamedListRequest $request, Viewer $viewer, SaveTaskList $save): RedirectResponse
     {
-        $save($request->name(), $request->shared(), $request->filter(), $viewer->user());
+        $save($request->name(), $request->shared(), $request->params(), $request->of(), $viewer->user());
 
         return back();
     }

@@ -7,10 +7,12 @@ namespace App\Http\Pages\Cases;
 use App\Cases\CaseFilter;
 use App\Cases\ListedCases;
 use App\Fields\Choices;
+use App\Http\Pages\Tasks\NamedListLines;
 use App\Http\Viewer;
 use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
 use App\Models\House\House;
+use App\Models\Tasks\TaskList;
 use OpenBaton\Core\Flow\Stage;
 use OpenBaton\Core\Flow\Track;
 
@@ -47,6 +49,7 @@ final readonly class CasesPage
             'tracks' => self::tracks($house->tracks),
             'people' => Choices::people($house->roster),
             'of' => Customer::query()->where('slug', $filter->get('customer'))->value('name'),
+            'lists' => NamedListLines::of(TaskList::CASES, $this->viewer->user()),
             'mayOpen' => $this->viewer->user()->can('create', CustomerCase::class) && $house->tracks !== [],
             'mayLay' => $this->viewer->user()->can('shape', House::class),
         ];

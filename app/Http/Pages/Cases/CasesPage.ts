@@ -1,4 +1,5 @@
 import type { Option } from '../Rules/Vocabulary';
+import type { NamedList } from '../Tasks/TasksPage';
 import type { CaseLine } from './CaseLine';
 
 export type CaseListQuery = Partial<
@@ -20,6 +21,8 @@ export type CasesPageProps = {
     people: Option[];
     /** the customer that it is narrowed to */
     of: string | null;
+    /** that have a name */
+    lists: NamedList[];
     mayOpen: boolean;
     /** Tracks are theirs to lay. */
     mayLay: boolean;

@@ -19,8 +19,6 @@ final readonly class TasksPage
 {
     private const PAGE = 100;
 
-    private const LISTS = 100;
-
     public function __construct(private Viewer $viewer, private ListedTasks $listed, private ListWords $words) {}
 
     /** @return array<string, mixed> */
@@ -48,7 +46,7 @@ final readonly class TasksPage
             'groups' => $filter->group === '' ? [] : $this->groups($tasks->clone(), $filter->group),
             'options' => $options,
             'columns' => Choices::of($this->columns()),
-            'lists' => $this->lists(),
+            'lists' => NamedListLines::of(TaskList::TASKS, $this->viewer->user()),
         ];
     }
 
@@ -129,32 +127,5 @@ final readonly class TasksPage
         }
 
         return $groups;
-    }
-
-    /** @return list<array<string, mixed>> own ones and those that others share */
-    private function lists(): array
-    {
-        $user = $this->viewer->user();
-
-        return array_values(
-            TaskList::query()
-                ->with('user:id,name')
-                ->where('user_id', $user->id)
-                ->orWhere('shared', true)
-                ->orderBy('name')
-                ->limit(self::LISTS)
-                ->get()
-                ->map(
-                    static fn(TaskList $one): array => [
-                        'id' => $one->id,
-                        'name' => $one->name,
-                        'query' => (object) (array) $one->query,
-                        'shared' => $one->shared,
-                        'own' => $one->user_id === $user->id,
-                        'by' => (string) $one->user?->name,
-                    ],
-                )
-                ->all(),
-        );
     }
 }

@@ -38,7 +38,8 @@ export type ListedTask = TaskLine & {
 export type NamedList = {
     id: string;
     name: string;
-    query: TaskListQuery;
+    /** what stands in its address */
+    query: Record<string, string>;
     shared: boolean;
     own: boolean;
     by: string;

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Tasks;
 
+use App\Cases\CaseFilter;
 use App\Http\Requests\InputRequest;
+use App\Models\Cases\CustomerCase;
 use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskList;
 use App\Tasks\TaskFilter;
+use Illuminate\Validation\Rule;
 use OpenBaton\Core\Document\TextLimits;
 
-/** A name for a list of tasks. */
+/** A name for a list of tasks or cases. */
 final class NamedListRequest extends InputRequest
 {
     public function authorize(): bool
     {
-        return $this->user()?->can('find', Task::class) === true;
+        $what = $this->of() === TaskList::CASES ? CustomerCase::class : Task::class;
+
+        return $this->user()?->can('find', $what) === true;
     }
 
     /** @return array<string, list<mixed>> */
@@ -23,6 +29,7 @@ final class NamedListRequest extends InputRequest
         return [
             'name' => ['required', 'string', 'max:' . TextLimits::LABEL],
             'shared' => ['required', 'boolean'],
+            'of' => ['nullable', Rule::in(TaskList::OF)],
             'query' => ['present', 'array', 'max:20'],
             'query.*' => ['nullable', 'string', 'max:2000'],
         ];
@@ -38,7 +45,14 @@ final class NamedListRequest extends InputRequest
         return $this->boolean('shared');
     }
 
-    public function filter(): TaskFilter
+    /** Of tasks or of cases. */
+    public function of(): string
+    {
+        return $this->filled('of') ? $this->string('of')->toString() : TaskList::TASKS;
+    }
+
+    /** @return array<string, string> what stands in its address */
+    public function params(): array
     {
         $query = [];
         foreach ((array) $this->validated('query') as $member => $value) {
@@ -47,6 +61,6 @@ final class NamedListRequest extends InputRequest
             }
         }
 
-        return new TaskFilter($query);
+        return $this->of() === TaskList::CASES ? CaseFilter::of($query)->params() : (new TaskFilter($query))->params();
     }
 }

@@ -5,9 +5,10 @@ import { useMemo, useState } from 'react';
 import { useFormats, type Formats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { CaseFilters } from '@/parts/cases/CaseFilters';
+import { CasesHead } from '@/parts/cases/CasesHead';
 import { OpenCase } from '@/parts/cases/OpenCase';
 import { PersonName } from '@/parts/PersonMark';
-import { Button } from '@/ui/Button';
+import { NameDialog, NamedLists } from '@/parts/tasks/NamedLists';
 import { Pages } from '@/ui/Pages';
 import { Table } from '@/ui/Table';
 import type { TableColumn } from '@/ui/useTableOf';
@@ -16,12 +17,6 @@ import type { TableColumn } from '@/ui/useTableOf';
 function addressOf(filter: CaseListQuery, page = 1): Record<string, string> {
     const said = Object.entries(filter).filter(([, value]) => value !== '');
     return { ...Object.fromEntries(said), ...(page > 1 ? { page: String(page) } : {}) };
-}
-
-/** The name of the stage that it is narrowed to. */
-function stageOf(filter: CaseListQuery, tracks: CasesPageProps['tracks']): string {
-    const stages = tracks.find(({ value }) => value === filter.track)?.stages ?? [];
-    return stages.find(({ value }) => value === filter.stage)?.label ?? '';
 }
 
 function Standing({ one, formats }: { one: CaseLine; formats: Formats }) {
@@ -79,12 +74,13 @@ export default function Cases({
     pages,
     tracks,
     people,
+    lists,
     mayOpen,
     mayLay,
     of,
 }: CasesPageProps) {
     const formats = useFormats();
-    const [opening, setOpening] = useState(false);
+    const [open, setOpen] = useState<'new' | 'name' | null>(null);
     const columns = useMemo(() => columnsOf(formats), [formats]);
     const go = (changes: CaseListQuery, to = 1): void =>
         router.get('/cases', addressOf({ ...filter, ...changes }, to), { preserveState: true, preserveScroll: true });
@@ -92,46 +88,14 @@ export default function Cases({
         <>
             <Head title={say('case.title')} />
             <div className="space-y-3 p-4">
-                <header className="flex flex-wrap items-center gap-3">
-                    <h1 className="flex-1 text-lg">{say('case.title')}</h1>
-                    <p className="text-ink2" role="status">
-                        {say('case.count', { count: total })}
-                    </p>
-                    {of !== null && (
-                        <p>
-                            {say('case.of_customer', { customer: of })}{' '}
-                            <Button look="quiet" onClick={() => go({ customer: '' })}>
-                                {say('case.any_customer')}
-                            </Button>
-                        </p>
-                    )}
-                    {filter.moved !== undefined && (
-                        <p>
-                            {say('river.moved', { way: filter.moved, stage: stageOf(filter, tracks) })}{' '}
-                            <Button look="quiet" onClick={() => go({ moved: '', stage: '' })}>
-                                {say('case.all_of_them')}
-                            </Button>
-                        </p>
-                    )}
-                    {mayLay && tracks[0] !== undefined && (
-                        <Link
-                            href={`/tracks/${filter.track ?? tracks[0].value}/river`}
-                            className="text-sky hover:underline"
-                        >
-                            {say('river.link')}
-                        </Link>
-                    )}
-                    {mayLay && (
-                        <Link href="/tracks" className="text-sky hover:underline">
-                            {say('track.title')}
-                        </Link>
-                    )}
-                    {mayOpen && (
-                        <Button look="main" onClick={() => setOpening(true)}>
-                            {say('case.open_one')}
-                        </Button>
-                    )}
-                </header>
+                <NamedLists of="cases" lists={lists} />
+                <CasesHead
+                    {...{ filter, total, of, tracks, mayLay, mayOpen }}
+                    address={addressOf(filter)}
+                    onGo={go}
+                    onOpen={() => setOpen('new')}
+                    onName={() => setOpen('name')}
+                />
                 {tracks.length === 0 ? (
                     <p className="box p-5">{say('case.no_tracks')}</p>
                 ) : (
@@ -159,7 +123,8 @@ export default function Cases({
                     </>
                 )}
             </div>
-            {opening && <OpenCase tracks={tracks} people={people} onClose={() => setOpening(false)} />}
+            {open === 'new' && <OpenCase tracks={tracks} people={people} onClose={() => setOpen(null)} />}
+            {open === 'name' && <NameDialog of="cases" filter={filter} onClose={() => setOpen(null)} />}
         </>
     );
 }

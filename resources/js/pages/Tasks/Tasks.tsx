@@ -159,7 +159,7 @@ export default function Tasks({
         <div className="flex h-full flex-col bg-paper">
             <Head title={say('task_list.title')} />
             <h1 className="sr-only">{say('task_list.title')}</h1>
-            <NamedLists lists={lists} />
+            <NamedLists of="tasks" lists={lists} />
             <div className="space-y-2 border-b border-line p-3">
                 <ListFilter key={JSON.stringify(filter)} filter={filter} options={options} onChange={show} />
                 <Toolbar
@@ -199,7 +199,7 @@ export default function Tasks({
                 />
             </div>
             <Pages page={page} pages={pages} onShow={(at) => show({}, at)} />
-            {open === 'name' && <NameDialog filter={filter} onClose={() => setOpen(null)} />}
+            {open === 'name' && <NameDialog of="tasks" filter={filter} onClose={() => setOpen(null)} />}
             {open === 'sweep' && (
                 <StartSweep filter={filter} total={total} picked={picked} onClose={() => setOpen(null)} />
             )}

@@ -1,3 +1,4 @@
+import type { CaseListQuery } from '@props/Cases/CasesPage';
 import type { NamedList, TaskListQuery } from '@props/Tasks/TasksPage';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -8,8 +9,18 @@ import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
 
+type ListOf = 'tasks' | 'cases';
+
 /** Gives the list as it is now a name. */
-export function NameDialog({ filter, onClose }: { filter: TaskListQuery; onClose: () => void }) {
+export function NameDialog({
+    of,
+    filter,
+    onClose,
+}: {
+    of: ListOf;
+    filter: TaskListQuery | CaseListQuery;
+    onClose: () => void;
+}) {
     const [name, setName] = useState('');
     const [shared, setShared] = useState(false);
     const [wrong, setWrong] = useState<Record<string, string>>({});
@@ -25,7 +36,7 @@ export function NameDialog({ filter, onClose }: { filter: TaskListQuery; onClose
                 onSend={() =>
                     router.post(
                         '/task-lists',
-                        { name, shared, query: filter },
+                        { name, shared, of, query: filter },
                         { preserveScroll: true, onSuccess: unlessRefused(onClose), onError: setWrong },
                     )
                 }
@@ -48,14 +59,14 @@ export function NameDialog({ filter, onClose }: { filter: TaskListQuery; onClose
 }
 
 /** Lists that have a name: one's own, and those that others share. */
-export function NamedLists({ lists }: { lists: NamedList[] }) {
+export function NamedLists({ of, lists }: { of: ListOf; lists: NamedList[] }) {
     if (lists.length === 0) return null;
     return (
         <nav aria-label={say('task_list.lists')} className="flex flex-wrap items-center gap-x-3 px-3 pt-2">
             {lists.map((one) => (
                 <span key={one.id} className="inline-flex items-center">
                     <Link
-                        href={`/tasks?${new URLSearchParams(one.query as Record<string, string>).toString()}`}
+                        href={`/${of}?${new URLSearchParams(one.query).toString()}`}
                         className="text-sky underline"
                         title={one.own ? undefined : say('task_list.by', { name: one.by })}
                     >
