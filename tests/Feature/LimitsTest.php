@@ -120,7 +120,7 @@ const OWN_WORDS =
     'why|came|was|comes_to|recipient|recipient_kind|channel|step|behaviour|message)$|^chain_cuts\.reason$|' .
     '^houses\.(name|form_customers)$|^customers\.(name|slug)$|' .
     '^news_choices\.quiet_(from|to)$|^learned_efforts\.value$|^guides\.slug$|^guide_links\.about$|' .
-    '^calendar_feeds\.what$|^figures\.(by|whose)$/';
+    '^calendar_feeds\.what$|^figures\.(by|whose)$|^task_lists\.of$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {
     $columns = DB::table('information_schema.columns')
