@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Subject\HouseSubject;
+use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Timer\RuleTimer;
 
@@ -54,34 +55,33 @@ final readonly class PutDownSchedules
     /** All of a moment, or nothing: the mark moves on with it. */
     private function putDown(RuleTimer $timer, int $at, HouseAt $house): void
     {
-        $router = $house->router();
-        $timers = $house->timers();
-        $criteria = $router->rulebook->criteria($timer->position);
-        DB::transaction(function () use ($timers, $timer, $at, $house, $router, $criteria): void {
-            self::rows($timer, $at)?->chunkById(self::PIECE, function (Collection $tasks) use (
-                $timers,
-                $timer,
-                $at,
-                $house,
-                $router,
-                $criteria,
-            ): void {
-                $due = [];
-                foreach ($this->subjects->all($tasks, $house) as $subject) {
-                    $one = $timers->onSchedule($timer, $subject, $at);
-                    if ($one !== null && $criteria->holds($router->facts->of($subject, $subject, $at))) {
-                        $due[] = Timer::columns($one);
-                    }
-                }
-                Timer::query()->insertOrIgnore($due);
-            });
-            $once = $timer->about === SubjectKind::House ? $timers->onSchedule($timer, new HouseSubject(), $at) : null;
-            $facts = $router->facts->of(null, new HouseSubject(), $at);
-            if ($once !== null && $criteria->holds($facts)) {
-                Timer::query()->insertOrIgnore([Timer::columns($once)]);
+        DB::transaction(function () use ($timer, $at, $house): void {
+            $rows = self::rows($timer, $at);
+            if ($rows === null) {
+                self::put([new HouseSubject()], $timer, $at, $house);
+            } else {
+                $rows->chunkById(
+                    self::PIECE,
+                    fn(Collection $some) => self::put($this->subjects->all($some, $house), $timer, $at, $house),
+                );
             }
             ScheduleMark::query()->updateOrCreate(['timer' => $timer->id], ['through' => Stamp::of($at)]);
         }, attempts: 3);
+    }
+
+    /** @param list<Subject> $subjects of which those count that meet the criteria of the rule */
+    private static function put(array $subjects, RuleTimer $timer, int $at, HouseAt $house): void
+    {
+        $router = $house->router();
+        $criteria = $router->rulebook->criteria($timer->position);
+        $due = [];
+        foreach ($subjects as $subject) {
+            $one = $house->timers()->onSchedule($timer, $subject, $at);
+            if ($one !== null && $criteria->holds($router->facts->of($subject, $subject, $at))) {
+                $due[] = Timer::columns($one);
+            }
+        }
+        Timer::query()->insertOrIgnore($due);
     }
 
     /** @return Builder<Task>|Builder<CustomerCase>|Builder<Customer>|null null: it is for the house alone */

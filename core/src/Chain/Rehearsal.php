@@ -53,16 +53,24 @@ final class Rehearsal implements Surroundings
         return $result;
     }
 
-    /** A task as it would be by now. */
-    public function subject(TaskSubject $known): TaskSubject
+    /**
+     * It as it would be by now.
+     *
+     * @template T of Subject
+     *
+     * @param T $known
+     *
+     * @return T
+     */
+    public function subject(Subject $known): Subject
     {
-        $now = $this->subjects[$known->id] ?? null;
-        $now = $now instanceof TaskSubject ? $now : $known;
-        $case = $now->caseId === null ? null : $this->subjects[$now->caseId] ?? null;
+        $now = $this->subjects[$known->id] ?? $known;
+        $case = $now instanceof TaskSubject && $now->caseId !== null ? $this->subjects[$now->caseId] ?? null : null;
+        if ($now instanceof TaskSubject && $case instanceof CaseSubject) {
+            $now = $now->seeing(CaseFields::ofCase($case, $this->router->roster->house->zone()));
+        }
 
-        return $case instanceof CaseSubject
-            ? $now->seeing(CaseFields::ofCase($case, $this->router->roster->house->zone()))
-            : $now;
+        return $now instanceof $known ? $now : $known;
     }
 
     public function work(Needs $needs): Work
@@ -89,24 +97,21 @@ final class Rehearsal implements Surroundings
 
     public function ofCustomer(string $customerId): array
     {
-        $found = [];
-        foreach ([...$this->house->ofCustomer($customerId), ...array_values($this->subjects)] as $one) {
-            $one = $one instanceof TaskSubject ? $this->subject($one) : $this->subjects[$one->id] ?? $one;
-            $isWork = $one instanceof TaskSubject || $one instanceof CaseSubject;
-            if ($isWork && $one->customerId === $customerId && $one->isOpen()) {
-                $found[$one->id] = $one;
-            } else {
-                unset($found[$one->id]);
-            }
-        }
+        $work = array_filter(
+            $this->subjects,
+            static fn(Subject $one): bool => $one instanceof TaskSubject || $one instanceof CaseSubject,
+        );
 
-        return array_values($found);
+        return $this->byNow(
+            [...$this->house->ofCustomer($customerId), ...array_values($work)],
+            static fn(Subject $one): bool => $one->customerId === $customerId && $one->isOpen(),
+        );
     }
 
     public function waitingOn(string $taskId): array
     {
         return $this->byNow(
-            $this->house->waitingOn($taskId),
+            [...$this->house->waitingOn($taskId), ...$this->tasks()],
             static fn(TaskSubject $one): bool => $one->status === TaskStatus::Waiting &&
                 in_array($taskId, $one->waitsOn, true),
         );
@@ -114,15 +119,10 @@ final class Rehearsal implements Surroundings
 
     public function madeBy(string $id): array
     {
-        $made = [];
-        foreach ([...$this->house->madeBy($id), ...array_values($this->subjects)] as $one) {
-            $one = $this->subjects[$one->id] ?? $one;
-            if ($one->madeById === $id && $one->isOpen()) {
-                $made[$one->id] = $one;
-            }
-        }
-
-        return array_values($made);
+        return $this->byNow(
+            [...$this->house->madeBy($id), ...array_values($this->subjects)],
+            static fn(Subject $one): bool => $one->madeById === $id && $one->isOpen(),
+        );
     }
 
     public function case(string $id): ?CaseSubject
@@ -135,7 +135,7 @@ final class Rehearsal implements Surroundings
     public function ofCase(string $caseId): array
     {
         return $this->byNow(
-            $this->house->ofCase($caseId),
+            [...$this->house->ofCase($caseId), ...$this->tasks()],
             static fn(TaskSubject $one): bool => $one->caseId === $caseId && $one->isOpen(),
         );
     }
@@ -169,15 +169,17 @@ final class Rehearsal implements Surroundings
     }
 
     /**
-     * @param list<TaskSubject>           $there
-     * @param callable(TaskSubject): bool $fits
+     * @template T of Subject
      *
-     * @return list<TaskSubject>
+     * @param list<T>           $known
+     * @param callable(T): bool $fits
+     *
+     * @return list<T> as they would be by now, each once, those that fit
      */
-    private function byNow(array $there, callable $fits): array
+    private function byNow(array $known, callable $fits): array
     {
         $found = [];
-        foreach ([...$there, ...$this->tasks()] as $one) {
+        foreach ($known as $one) {
             $one = $this->subject($one);
             if ($fits($one)) {
                 $found[$one->id] = $one;

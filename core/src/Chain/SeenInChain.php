@@ -45,9 +45,7 @@ final class SeenInChain
             $now = $now->seeing($this->ofCases[$now->caseId]);
         }
         if ($now instanceof TaskSubject || $now instanceof CaseSubject) {
-            foreach ($this->ofCustomers[$now->customerId ?? ''] ?? [] as $path => $value) {
-                $now = $now->withField($path, $value);
-            }
+            $now = $now->withFields($this->ofCustomers[$now->customerId ?? ''] ?? []);
         }
 
         return $now instanceof $one ? $now : throw new LogicException('Two subjects have one id.');

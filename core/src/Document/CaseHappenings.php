@@ -118,23 +118,9 @@ final class CaseHappenings
                 throw $set->get('facts')->fail('"{path}" follows from the state of the case; set that.', path: $path);
             }
         }
-        $owner = $set->has('owner') ? Known::person($set->get('owner'), $this->roster->people) : null;
-        $on = $set->textsOf('tags_on');
-        $off = $set->textsOf('tags_off');
+        $edit = SubjectEdit::read($set, $this->roster);
 
-        return static function (CaseSubject $case) use ($facts, $owner, $on, $off): CaseSubject {
-            foreach ($facts as $path => $value) {
-                $case = $case->withField($path, $value);
-            }
-            foreach ($on as $tag) {
-                $case = $case->tagged($tag);
-            }
-            foreach ($off as $tag) {
-                $case = $case->untagged($tag);
-            }
-
-            return $owner === null ? $case : $case->heldBy($owner);
-        };
+        return static fn(CaseSubject $case): CaseSubject => $edit->on($case->withFields($facts));
     }
 
     private function moves(string $id, int $at, Node $node): MovesCase

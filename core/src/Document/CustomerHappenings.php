@@ -78,25 +78,17 @@ final class CustomerHappenings
         $facts = $node->has('facts')
             ? TaskEditFormat::facts($node->get('facts'), $this->rulebook->fields, $this->roster)
             : [];
-        $owner = $node->has('owner') ? Known::person($node->get('owner'), $this->roster->people) : null;
-        $on = $node->textsOf('tags_on');
-        $off = $node->textsOf('tags_off');
+        $edit = SubjectEdit::read($node, $this->roster);
         $retired = $node->find('retired')?->bool();
 
-        return static function (CustomerSubject $customer) use ($facts, $owner, $on, $off, $retired): CustomerSubject {
+        return static function (CustomerSubject $customer) use ($facts, $edit, $retired): CustomerSubject {
             foreach ($facts as $path => $value) {
                 $customer =
                     $path === CustomerFields::OWNER
                         ? $customer->heldBy(is_string($value) ? $value : null)
                         : $customer->withField($path, $value);
             }
-            foreach ($on as $tag) {
-                $customer = $customer->tagged($tag);
-            }
-            foreach ($off as $tag) {
-                $customer = $customer->untagged($tag);
-            }
-            $customer = $owner === null ? $customer : $customer->heldBy($owner);
+            $customer = $edit->on($customer);
 
             return $retired === null ? $customer : $customer->with(['retired' => $retired]);
         };

@@ -119,12 +119,7 @@ final class WorldFormat
      */
     private static function of(Subject $one, array $customers, Roster $roster): Subject
     {
-        $values = ($customers[$one->customerId ?? ''] ?? null)?->seen($roster->house->zone()) ?? [];
-        foreach ($values as $path => $value) {
-            $one = $one->withField($path, $value);
-        }
-
-        return $one;
+        return $one->withFields(($customers[$one->customerId ?? ''] ?? null)?->seen($roster->house->zone()) ?? []);
     }
 
     /**

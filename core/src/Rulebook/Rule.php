@@ -66,12 +66,7 @@ final readonly class Rule
 
     public static function aboutOf(EventKind $event): SubjectKind
     {
-        return match (true) {
-            $event instanceof OfSeveral => $event->about(),
-            $event instanceof CaseOnly => SubjectKind::Matter,
-            $event instanceof CustomerOnly => SubjectKind::Customer,
-            default => SubjectKind::Task,
-        };
+        return $event instanceof OfSeveral ? $event->about() : SubjectKind::of($event::class)[0];
     }
 
     /** @param class-string<EventKind> $kind of events, any of which it may wait for */

@@ -168,6 +168,17 @@ abstract readonly class Subject
         return $this->with(['fields' => $value === null ? $fields : $fields + [$path => $value]]);
     }
 
+    /** @param array<string, string|int|float|bool|list<string>|null> $values by path; null: it is emptied */
+    public function withFields(array $values): static
+    {
+        $one = $this;
+        foreach ($values as $path => $value) {
+            $one = $one->withField($path, $value);
+        }
+
+        return $one;
+    }
+
     /** @param list<string> $people */
     public function watchedBy(array $people): static
     {

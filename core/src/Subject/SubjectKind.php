@@ -6,6 +6,8 @@ namespace OpenBaton\Core\Subject;
 
 use OpenBaton\Core\Rulebook\CaseOnly;
 use OpenBaton\Core\Rulebook\CustomerOnly;
+use OpenBaton\Core\Rulebook\Event\EventKind;
+use OpenBaton\Core\Rulebook\Event\OfSeveral;
 use OpenBaton\Core\Rulebook\HouseToo;
 use OpenBaton\Core\Rulebook\Part;
 use OpenBaton\Core\Rulebook\TaskOnly;
@@ -44,5 +46,20 @@ enum SubjectKind: string
             self::Customer => !$is(TaskOnly::class, CaseOnly::class, WorkOnly::class),
             self::House => $is(HouseToo::class),
         };
+    }
+
+    /**
+     * @param class-string<Part> $part
+     *
+     * @return list<self> what rules that have it may be about; an event that does not say which, the first
+     */
+    public static function of(string $part): array
+    {
+        if (is_a($part, OfSeveral::class, true)) {
+            return $part::subjects();
+        }
+        $admitting = array_values(array_filter(self::cases(), static fn(self $one): bool => $one->admits($part)));
+
+        return is_a($part, EventKind::class, true) ? array_slice($admitting, 0, 1) : $admitting;
     }
 }

@@ -96,9 +96,7 @@ final class WorldState implements Surroundings
         $zone = $this->world->roster->house->zone();
         $one = $arrival->after;
         $customer = $this->customers[$one->customerId ?? ''] ?? null;
-        foreach ($customer === null || $customer->id === $one->id ? [] : $customer->seen($zone) as $path => $value) {
-            $one = $one->withField($path, $value);
-        }
+        $one = $customer === null || $customer->id === $one->id ? $one : $one->withFields($customer->seen($zone));
         if ($one instanceof TaskSubject && $one->caseId !== null) {
             $case = $this->caseNow($one->caseId);
             $one = $one

@@ -16,8 +16,6 @@ use OpenBaton\Core\Parameter\OptionReference;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\People\Team;
 use OpenBaton\Core\Rulebook\Checklist;
-use OpenBaton\Core\Rulebook\Event\EventKind;
-use OpenBaton\Core\Rulebook\Event\OfSeveral;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\Part;
@@ -80,37 +78,11 @@ final readonly class Vocabulary
     /** @param class-string<Part> $class */
     private static function isOfCases(string $class): bool
     {
-        return self::about($class) === [SubjectKind::Matter] ||
+        return SubjectKind::of($class) === [SubjectKind::Matter] ||
             array_filter(
                 $class::parameters(),
                 static fn(Parameter $one): bool => $one->required && $one->type instanceof OptionReference,
             ) !== [];
-    }
-
-    /**
-     * @param class-string<Part> $class
-     *
-     * @return list<SubjectKind> what rules that have it may be about
-     */
-    private static function about(string $class): array
-    {
-        return match (true) {
-            is_a($class, OfSeveral::class, true) => $class::subjects(),
-            is_a($class, EventKind::class, true) => array_slice(self::admitting($class), 0, 1),
-            default => self::admitting($class),
-        };
-    }
-
-    /**
-     * @param class-string<Part> $class
-     *
-     * @return list<SubjectKind>
-     */
-    private static function admitting(string $class): array
-    {
-        return array_values(
-            array_filter(SubjectKind::cases(), static fn(SubjectKind $one): bool => $one->admits($class)),
-        );
     }
 
     /**
@@ -121,7 +93,7 @@ final readonly class Vocabulary
     private static function kind(string $class, bool $cases): array
     {
         $there = static fn(string $about): bool => $cases || $about !== SubjectKind::Matter->value;
-        $about = array_values(array_filter(array_column(self::about($class), 'value'), $there));
+        $about = array_values(array_filter(array_column(SubjectKind::of($class), 'value'), $there));
 
         return [
             'kind' => $class::kind(),
