@@ -19,7 +19,6 @@ use OpenBaton\Core\Rulebook\Event\CaseOpens;
 use OpenBaton\Core\Rulebook\Event\CustomerAdded;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\Cause;
-use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Difference;
 
 /** Puts down what a chain changed of each subject, what was decided upon it, and that it was cut. */
@@ -51,12 +50,6 @@ final readonly class HistoryRecorder
         if ($this->chain->cut !== null) {
             $this->cut($this->chain->cut);
         }
-    }
-
-    /** @return array{task_id: string|null, case_id: string|null, customer_id: string|null} what it is put down of */
-    private static function of(ChangeSet $change): array
-    {
-        return About::subject($change->after)->columns();
     }
 
     /**
@@ -105,7 +98,7 @@ final readonly class HistoryRecorder
         $first = $from === null;
 
         return TaskChange::query()->create([
-            ...self::of($link->change),
+            ...About::subject($link->change->after)->columns(),
             'at' => CarbonImmutable::createFromTimestampUTC($occasion->at),
             'cause' => $link->change->cause,
             'occasion' => match (true) {
@@ -129,7 +122,7 @@ final readonly class HistoryRecorder
         $kinds = $decision->rulebook->occasions($decision->change);
 
         return DecisionRow::query()->create([
-            ...self::of($decision->change),
+            ...About::subject($decision->change->after)->columns(),
             'change_id' => $change?->id,
             'event' => match (true) {
                 !$decision->change->isArrival() => $kinds[0] ?? '',

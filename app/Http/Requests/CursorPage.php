@@ -31,6 +31,19 @@ trait CursorPage
         ];
     }
 
+    /**
+     * @param string      $member that names a person
+     * @param string|null $me     whoever asks, by slug
+     *
+     * @return array<string, string> what is asked for, with whoever asks where it says "me"
+     */
+    private function asked(string $member, ?string $me): array
+    {
+        $given = array_filter($this->validated(), is_string(...));
+
+        return ($given[$member] ?? null) === 'me' && $me !== null ? [$member => $me] + $given : $given;
+    }
+
     /** @param string $usual where it does not say */
     private function sort(string $usual): string
     {

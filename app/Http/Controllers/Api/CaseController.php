@@ -70,10 +70,13 @@ final readonly class CaseController
             : new JsonResponse(null, 204, $headers);
     }
 
-    /** @param array<string, string> $headers */
+    /**
+     * @param CustomerCase          $case as it is by now
+     * @param array<string, string> $headers
+     */
     public function answer(CustomerCase $case, int $status = 200, array $headers = []): JsonResponse
     {
-        $case = $case->refresh()->load([...CaseDocument::RELATIONS, 'stays']);
+        $case->load([...CaseDocument::RELATIONS, 'stays']);
 
         return new JsonResponse(
             CaseDocument::whole($case, $this->houses->current()),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Cases;
 
 use App\Cases\ChangeCase;
-use App\Cases\MoveCase;
 use App\Http\Requests\Cases\CaseDeedRequest;
 use App\Http\Requests\Cases\CommentOnCaseRequest;
 use App\Http\Viewer;
@@ -15,96 +14,46 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Flow\OpenWork;
 
 /** What people do with a case. */
 final class CaseDeedController
 {
     public function __construct(
         private readonly Viewer $viewer,
-        private readonly MoveCase $move,
+        private readonly CaseDeeds $deeds,
         private readonly ChangeCase $change,
     ) {}
 
     public function move(CustomerCase $case, CaseDeedRequest $request): JsonResponse
     {
-        Gate::authorize('move', $case);
-        $given = $request->given(['to' => ['required', 'string', 'max:120']]);
-
-        return self::done(
-            ($this->move)(
-                $case,
-                $given->seen,
-                $given->text('to'),
-                $given->reason,
-                $this->viewer->user()->can('pass', CustomerCase::class),
-                $this->viewer->actor(),
-            ),
-        );
+        return self::done($this->deeds->move($case, $request));
     }
 
     public function close(CustomerCase $case, CaseDeedRequest $request): JsonResponse
     {
-        Gate::authorize('edit', $case);
-        $given = $request->given([
-            'outcome' => ['required', 'string', Rule::in($this->viewer->snapshot()->outcomesOf($case))],
-            'open' => ['required', 'in:drop,keep'],
-        ]);
-
-        return self::done(
-            $this->move->close(
-                $case,
-                $given->seen,
-                $given->text('outcome'),
-                OpenWork::from($given->text('open')),
-                $given->reason,
-                $this->viewer->user()->can('pass', CustomerCase::class),
-                $this->viewer->actor(),
-            ),
-        );
+        return self::done($this->deeds->close($case, $request));
     }
 
     public function reopen(CustomerCase $case, CaseDeedRequest $request): JsonResponse
     {
-        Gate::authorize('edit', $case);
-        $given = $request->given(['to' => ['required', 'string', 'max:120']]);
-
-        return self::done(
-            $this->move->reopen($case, $given->seen, $given->text('to'), $given->reason, $this->viewer->actor()),
-        );
+        return self::done($this->deeds->reopen($case, $request));
     }
 
-    /** To another owner, or to nobody. */
     public function give(CustomerCase $case, CaseDeedRequest $request): JsonResponse
     {
-        Gate::authorize('give', $case);
-        $given = $request->given(['to' => ['present', 'nullable', 'string', 'exists:people,slug']]);
-        $to = $given->text('to');
-
-        return self::done(
-            $this->change->give(
-                $case,
-                $given->seen,
-                $to === '' ? null : $to,
-                $given->reason,
-                HandoffCause::HandOn,
-                $this->viewer->actor(),
-            ),
-        );
+        return self::done($this->deeds->give($case, $request));
     }
 
     /** What nobody owns, for oneself. */
     public function claim(CustomerCase $case, CaseDeedRequest $request): JsonResponse
     {
         Gate::authorize('claim', $case);
-        $given = $request->given([]);
 
         return self::done(
             $this->change->give(
                 $case,
-                $given->seen,
+                $request->seen(),
                 $this->viewer->person()?->slug,
                 null,
                 HandoffCause::Claim,

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Cases;
 
 use App\Cases\CaseFilter;
 use App\Cases\ListedCases;
+use App\Http\Pages\Cases\CaseLine;
 use App\Http\Requests\Cases\CaseListRequest;
 use App\Http\Viewer;
 use App\Models\Cases\CustomerCase;
@@ -58,21 +59,20 @@ final readonly class CaseTableController
     /** @return list<mixed> in the order of COLUMNS */
     private function cells(CustomerCase $case): array
     {
-        $house = $this->viewer->snapshot();
-        $track = $house->tracks[$house->trackSlugs[$case->track_id] ?? ''] ?? null;
+        $line = CaseLine::of($case, $this->viewer->snapshot(), []);
 
         return [
-            $case->number,
-            $case->title,
-            $track?->name,
-            $track?->stageName($case->stage) ?? $case->stage,
-            $case->stage_since->toIso8601ZuluString(),
-            $case->customer?->name,
+            $line['number'],
+            $line['title'],
+            $line['track'],
+            $line['stage'],
+            $line['since'],
+            $line['customer'],
             $case->owner?->name,
-            $case->opened_at->toIso8601ZuluString(),
-            $case->closed_at?->toIso8601ZuluString(),
-            $case->outcome === null ? null : $track->outcomes[$case->outcome] ?? $case->outcome,
-            $case->tagList(),
+            $line['openedAt'],
+            $line['closedAt'],
+            $line['outcome'],
+            $line['tags'],
         ];
     }
 

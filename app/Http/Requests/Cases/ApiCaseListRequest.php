@@ -16,8 +16,6 @@ final class ApiCaseListRequest extends InputRequest
 {
     use CursorPage;
 
-    private const ME = 'me';
-
     /** Columns by what they are sorted by; "-" before it: the other way round. */
     private const SORTS = ['number' => 'number', 'opened' => 'opened_at', 'since' => 'stage_since'];
 
@@ -36,12 +34,7 @@ final class ApiCaseListRequest extends InputRequest
     /** @param string|null $me whoever asks, by slug */
     public function filter(?string $me): CaseFilter
     {
-        $given = array_filter($this->validated(), is_string(...));
-        if (($given['owner'] ?? null) === self::ME) {
-            $given['owner'] = $me ?? self::ME;
-        }
-
-        return CaseFilter::of(array_diff_key($given, ['sort' => 1]));
+        return CaseFilter::of(array_diff_key($this->asked('owner', $me), ['sort' => 1]));
     }
 
     /**

@@ -16,8 +16,6 @@ final class ApiTaskListRequest extends InputRequest
 {
     use CursorPage;
 
-    private const ME = 'me';
-
     /** Columns by what they are sorted by; "-" before it: the other way round. */
     private const SORTS = ['number' => 'number', 'arrived' => 'arrived_at', 'due' => 'due_at'];
 
@@ -36,12 +34,7 @@ final class ApiTaskListRequest extends InputRequest
     /** @param string|null $me whoever asks, by slug */
     public function filter(?string $me): TaskFilter
     {
-        $given = array_filter($this->validated(), is_string(...));
-        if (($given['holder'] ?? null) === self::ME) {
-            $given['holder'] = $me ?? self::ME;
-        }
-
-        return new TaskFilter($given);
+        return new TaskFilter($this->asked('holder', $me));
     }
 
     /**
