@@ -8,6 +8,7 @@ use App\Http\Controllers\Cases\CaseFileController;
 use App\Http\Controllers\Cases\CaseTableController;
 use App\Http\Controllers\Cases\CaseTaskController;
 use App\Http\Controllers\Cases\TrackController;
+use App\Http\Controllers\Cases\TrackEditorController;
 use Illuminate\Support\Facades\Route;
 
 // Cases and the tracks that they follow; for those who are signed in.
@@ -30,6 +31,13 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('cases/{case}/take-out', [CaseTaskController::class, 'takeOut']);
     Route::get('tracks', [TrackController::class, 'index']);
     Route::post('tracks', [TrackController::class, 'store']);
+    Route::get('tracks/new', [TrackEditorController::class, 'create']);
+    Route::post('tracks/preview', [TrackEditorController::class, 'preview']);
+    Route::put('tracks', [TrackEditorController::class, 'save']);
+    Route::get('tracks/{track:slug}/edit', [TrackEditorController::class, 'edit']);
+    Route::get('tracks/{track:slug}/versions/{number}', [TrackEditorController::class, 'version'])->whereNumber(
+        'number',
+    );
     Route::get('tracks/{track:slug}/river', [TrackController::class, 'river']);
     Route::get('tracks/{track:slug}/export', [TrackController::class, 'export']);
     Route::post('tracks/{track:slug}/publish', [TrackController::class, 'publish']);

@@ -6,7 +6,6 @@ namespace App\Cases;
 
 use App\Access\Actor;
 use App\Access\Audit;
-use App\Bridge\SnapshotSource;
 use App\Models\Cases\Track;
 use App\Models\Cases\TrackVersion;
 use App\Models\House\House;
@@ -16,23 +15,25 @@ use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TrackFormat;
-use OpenBaton\Core\Flow\Track as CoreTrack;
 
 /** Keeps a draft of a track, publishes it, or throws it away. Publishing moves no case. */
 final readonly class SaveTrack
 {
-    public function __construct(private SnapshotSource $snapshots) {}
+    public function __construct(private ReadTrack $read) {}
 
     /**
-     * @param Node $document of a track; one that has its id is changed, else it is another one
+     * @param Node     $document of a track; one that has its id is changed, else it is another one
+     * @param int|null $seen     revision of the track from which it was written; 0: it is to be a new one; null: it
+     *                           takes the place of whatever is there
      *
      * @throws DocumentError with all that is wrong with it
+     * @throws TrackMovedOn  where somebody else has changed it since
      */
-    public function draft(Node $document, Actor $by): Track
+    public function draft(Node $document, Actor $by, ?int $seen = null): Track
     {
-        $track = $this->read($document);
+        $track = ($this->read)($document);
 
-        return DB::transaction(function () use ($track, $by): Track {
+        return DB::transaction(function () use ($document, $track, $by, $seen): Track {
             House::query()->lockForUpdate()->firstOrFail();
             $row = Track::query()->firstOrNew(
                 ['slug' => $track->id],
@@ -42,6 +43,12 @@ final readonly class SaveTrack
                     'revision' => 0,
                 ],
             );
+            if ($seen === 0 && $row->exists) {
+                throw $document->get('id')->fail('There is a track "{id}" already.', id: $track->id);
+            }
+            if ($seen !== null && $row->revision !== $seen) {
+                throw TrackMovedOn::since($row);
+            }
             $row->draft = TrackFormat::write($track);
             ++$row->revision;
             $row->save();
@@ -58,7 +65,7 @@ final readonly class SaveTrack
             House::query()->lockForUpdate()->firstOrFail();
             $row = $this->locked($track, $seen);
             // The house may have changed since it was saved.
-            $read = $this->read(Node::root($row->draft));
+            $read = ($this->read)(Node::root($row->draft));
             $version = TrackVersion::query()->create([
                 'track_id' => $row->id,
                 'number' => 1 + $row->versions()->count(),
@@ -93,12 +100,5 @@ final readonly class SaveTrack
         return $row === null || $row->draft === null || $row->revision !== $seen
             ? throw TrackMovedOn::since($track)
             : $row;
-    }
-
-    private function read(Node $document): CoreTrack
-    {
-        $house = $this->snapshots->current();
-
-        return (new TrackFormat($house->ruleContext()))->read($document);
     }
 }

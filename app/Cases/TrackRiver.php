@@ -30,7 +30,7 @@ final readonly class TrackRiver
     {
         $id = $house->snapshot->trackId($track->id);
         $since = RecentMoves::since();
-        $open = self::counts(self::standing($id));
+        $open = self::open($id);
         $late = self::counts($this->late($id));
         $left = self::counts(self::leftSince($id, $since));
         $opened = self::counts(
@@ -64,6 +64,12 @@ final readonly class TrackRiver
         }
 
         return $flows;
+    }
+
+    /** @return array<array-key, int> how many cases stand in each stage, by its key */
+    public static function open(string $trackId): array
+    {
+        return self::counts(self::standing($trackId));
     }
 
     /**

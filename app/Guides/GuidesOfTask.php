@@ -65,4 +65,17 @@ final class GuidesOfTask
                 ->all(),
         );
     }
+
+    /** @return list<Guide> the one of that slug, with what it says; none where it is retired */
+    public function named(string $slug): array
+    {
+        return array_values(
+            Guide::query()
+                ->inUse()
+                ->where('slug', $slug)
+                ->with(['says', 'author', 'links'])
+                ->get()
+                ->all(),
+        );
+    }
 }

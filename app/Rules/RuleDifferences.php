@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use OpenBaton\Core\Text\KeptOrder;
+
 /** What is otherwise in one list of rules than in another: by the ids of rules. */
 final class RuleDifferences
 {
@@ -20,7 +22,7 @@ final class RuleDifferences
     public static function of(array $before, array $after): array
     {
         [$old, $new] = [self::byId($before), self::byId($after)];
-        $stay = self::inOrder(array_keys(array_intersect_key($old, $new)), array_flip(array_keys($new)));
+        $stay = KeptOrder::of(array_keys($old), array_keys($new));
         $lines = [];
         foreach ($new as $id => $rule) {
             $what = match (true) {
@@ -42,34 +44,6 @@ final class RuleDifferences
         }
 
         return ['counts' => $counts, 'lines' => array_slice($lines, 0, self::SHOWN)];
-    }
-
-    /**
-     * Of rules that are in both, the most that keep their order: all others have moved. A longest increasing
-     * subsequence, by patience sorting.
-     *
-     * @param list<array-key>       $ids  in the order of before
-     * @param array<array-key, int> $place of each in the order of after
-     *
-     * @return array<array-key, true>
-     */
-    private static function inOrder(array $ids, array $place): array
-    {
-        $tops = $before = [];
-        foreach ($ids as $id) {
-            for ($low = 0, $high = count($tops); $low < $high; ) {
-                $middle = intdiv($low + $high, 2);
-                $place[$tops[$middle]] < $place[$id] ? ($low = $middle + 1) : ($high = $middle);
-            }
-            $before[$id] = $tops[$low - 1] ?? null;
-            $tops[$low] = $id;
-        }
-        $kept = [];
-        for ($id = $tops === [] ? null : $tops[count($tops) - 1]; $id !== null; $id = $before[$id]) {
-            $kept[$id] = true;
-        }
-
-        return $kept;
     }
 
     /**

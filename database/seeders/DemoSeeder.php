@@ -84,8 +84,8 @@ final class DemoSeeder extends Seeder
         (new DemoPlaces($random))->hires($today);
         DemoHouse::covers($today);
         $this->touchRoster();
-        DemoTracks::lay($this->saveTrack, $lead);
         $this->guides->write($lead, $today->subWeeks($weeks)->setTime(11, 20), $today->subDays(3)->setTime(16, 5));
+        DemoTracks::lay($this->saveTrack, $lead);
 
         $history = new DemoHistory($random, $this->takeIn, $this->snapshots, $lead);
         $requests = new DemoRequests($random);

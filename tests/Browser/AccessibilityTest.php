@@ -44,6 +44,8 @@ function pathsLookedAt(Task $task): array
         '/cases' => 'Open a case',
         '/cases/' . Cases::ofDemo()->id => 'Its way',
         '/tracks' => 'Take in a document',
+        '/tracks/new' => 'A new track',
+        '/tracks/hire/edit' => 'Versions',
         '/tracks/hire/river' => 'The longest for',
         '/guides?guide=bench-repair' => 'Before it is opened',
         '/outbox?message=' . Messages::held($task)->id => 'What became of it',

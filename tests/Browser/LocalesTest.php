@@ -108,6 +108,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/cases',
             '/cases/' . Cases::ofDemo()->id,
             '/tracks',
+            '/tracks/hire/edit',
             '/tracks/hire/river',
             '/foresight',
             '/levellings',

@@ -126,6 +126,13 @@ const FORMS = [
     'approvals/Approvals.tsx' => ['hanneke', '/cases/{approved}', [], "//button[normalize-space(.)='Remind them']"],
     'approvals/AskApproval.tsx' => ['hanneke', '/cases/{case}', ['Ask for an approval'], SENDS],
     'approvals/Answer.tsx' => ['hanneke', '/in-hand?task={answer}', [], "//button[normalize-space(.)='Yes']"],
+    'lib/useTrack.ts' => [
+        'hanneke',
+        '/tracks/hire/edit',
+        ["(//input[contains(@class, 'entry')])[2] := Hire of horns"],
+        "//button[normalize-space(.)='Save the draft']",
+    ],
+    'track/TrackAside.tsx' => ['hanneke', '/tracks/hire/edit', [], "//button[normalize-space(.)='Take up again']"],
     'Cases/Tracks.tsx' => ['hanneke', '/tracks', [], "//input[@type='file']"],
     'levelling/StartLevelling.tsx' => ['hanneke', '/levellings', ['Level'], SENDS],
     'guides/GuideForm.tsx' => [

@@ -137,6 +137,7 @@ final class Cases
                 'at' => CarbonImmutable::now(),
             ])->id,
             '{track}' => 'hire',
+            '{number}' => '1',
             '{approval}' => self::approval($case)->id,
         ];
     }

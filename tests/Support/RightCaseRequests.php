@@ -80,6 +80,7 @@ final readonly class RightCaseRequests
             },
             ['cases', 'decision'] => (string) Decision::query()->where('case_id', $this->open->id)->sole()->id,
             ['tracks', 'track'] => 'hire',
+            ['tracks', 'number'] => '1',
             ['tasks', 'task'] => basename($route->uri()) === 'answer' ? $this->answer->id : null,
             ['approvals', 'approval'] => $this->approval->id,
             default => null,
@@ -152,7 +153,8 @@ final readonly class RightCaseRequests
             'POST approvals/{approval}/withdraw', 'POST approvals/{approval}/remind' => ['reason' => 'Too late.'],
             'POST cases/{case}/tasks' => ['task' => $this->outside->id, 'needed' => true],
             'POST cases/{case}/take-out' => ['task' => $this->inside->id],
-            'POST tracks' => Cases::document(),
+            'POST tracks', 'POST tracks/preview' => Cases::document(),
+            'PUT tracks' => $draft + ['document' => Cases::document()],
             'POST tracks/{track}/publish', 'POST tracks/{track}/discard' => $draft,
             default => null,
         };

@@ -73,6 +73,20 @@ final class Guide extends Model
         $query->whereNull('guides.retired_at');
     }
 
+    /** @return array<string, string> name by slug, of all that are in use */
+    public static function names(): array
+    {
+        return array_column(
+            self::query()
+                ->inUse()
+                ->orderBy('name')
+                ->get(['slug', 'name'])
+                ->toArray(),
+            'name',
+            'slug',
+        );
+    }
+
     public function text(): string
     {
         return $this->says->text ?? '';

@@ -13,6 +13,11 @@ final readonly class Movers
     /** @param list<string> $teams whoever is counted in one of them */
     public function __construct(public bool $owner = true, public array $teams = [], public bool $anyone = false) {}
 
+    public function equals(self $other): bool
+    {
+        return [$this->owner, $this->teams, $this->anyone] === [$other->owner, $other->teams, $other->anyone];
+    }
+
     public function include(string $personId, ?string $ownerId, Roster $roster, LocalDate $today): bool
     {
         return $this->anyone ||

@@ -50,16 +50,22 @@ final readonly class Track
         return $this->stages[0];
     }
 
+    /** @return Stage|null null: it has no such stage */
+    public function stage(string $key): ?Stage
+    {
+        return isset($this->places[$key]) ? $this->stages[$this->places[$key]] : null;
+    }
+
     /** @return string|null null: it has no such stage */
     public function stageName(string $key): ?string
     {
-        return isset($this->places[$key]) ? $this->stages[$this->places[$key]]->name : null;
+        return $this->stage($key)?->name;
     }
 
     /** @return int|null minutes of working time that a case should stand in a stage at most; null: it is not said */
     public function targetOf(string $stage): ?int
     {
-        return isset($this->places[$stage]) ? $this->stages[$this->places[$stage]]->target : null;
+        return $this->stage($stage)?->target;
     }
 
     public function has(string $stage): bool
@@ -70,7 +76,7 @@ final readonly class Track
     /** Whether cases may be moved to it, or be opened in it. */
     public function takes(string $stage): bool
     {
-        return $this->has($stage) && !$this->stages[$this->places[$stage]]->retired;
+        return $this->stage($stage)?->retired === false;
     }
 
     /** @param string $from key of a stage, as is $to; what the track does not know lies before all */

@@ -27,16 +27,17 @@ final class DemoTracks
 
     private const NEEDED = ['kind' => 'needed_work_done'];
 
+    /** Hires had a first version that asked for no approval, and gave less time to a fitting. */
     public static function lay(SaveTrack $save, User $lead): void
     {
-        foreach ([self::hire(), self::repair(), self::tuning()] as $document) {
+        foreach ([self::hire(true), self::hire(), self::repair(), self::tuning()] as $document) {
             $track = $save->draft(Node::root($document), Actor::user($lead));
             $save->publish($track, $track->revision, Actor::user($lead));
         }
     }
 
     /** @return array<string, mixed> */
-    private static function hire(): array
+    private static function hire(bool $first = false): array
     {
         return self::track(
             'hire',
@@ -46,11 +47,17 @@ final class DemoTracks
             [
                 self::stage('enquiry', 'Enquiry', 'PT16H'),
                 self::stage('quote', 'Quote', 'PT24H'),
-                self::stage('fitting', 'Fitting', 'PT40H', [
-                    self::NEEDED,
-                    self::filled('case.terms_signed'),
-                    ['kind' => 'approval_given', 'approval' => 'Quote'],
-                ]),
+                self::stage(
+                    'fitting',
+                    'Fitting',
+                    $first ? 'PT30H' : 'PT40H',
+                    [
+                        self::NEEDED,
+                        self::filled('case.terms_signed'),
+                        ...$first ? [] : [['kind' => 'approval_given', 'approval' => 'Quote']],
+                    ],
+                    $first ? null : 'fitting',
+                ),
                 self::stage('on-hire', 'On hire'),
                 self::stage('term-end', 'Term end', 'PT40H'),
                 self::stage('returned', 'Returned', 'PT24H', [self::NEEDED]),
@@ -73,7 +80,7 @@ final class DemoTracks
                     ['kind' => 'approval_given', 'approval' => 'Estimate', 'only' => self::LARGE],
                 ]),
                 self::stage('on-the-bench', 'On the bench', 'PT80H', [self::NEEDED]),
-                self::stage('quality-check', 'Quality check', 'PT16H', [self::NEEDED]),
+                self::stage('quality-check', 'Quality check', 'PT16H', [self::NEEDED], 'quality-check'),
                 self::stage('ready', 'Ready', 'PT40H', [self::filled('case.collected_by')]),
                 self::stage('collected', 'Collected'),
             ],
@@ -123,9 +130,17 @@ final class DemoTracks
      *
      * @return array<string, mixed>
      */
-    private static function stage(string $key, string $name, ?string $target = null, array $leave = []): array
-    {
-        return ['key' => $key, 'name' => $name, 'leave' => $leave] + ($target === null ? [] : ['target' => $target]);
+    private static function stage(
+        string $key,
+        string $name,
+        ?string $target = null,
+        array $leave = [],
+        ?string $guide = null,
+    ): array {
+        return array_filter(
+            ['key' => $key, 'name' => $name, 'leave' => $leave, 'target' => $target, 'guide' => $guide],
+            static fn(mixed $value): bool => $value !== null,
+        );
     }
 
     /** @return array<string, mixed> */

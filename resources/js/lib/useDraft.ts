@@ -2,7 +2,9 @@ import type { Fault, KnownRule, Rule, RulebookPageProps, SavedDraft } from '@pro
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { ask, Problem } from './ask';
 import { besideTheirs, KnownRules, Stub, stubs, toSave, type Entry } from './rules';
+import { remembered, step, type Steps } from './steps';
 import { together } from './together';
+import { useWarning } from './useWarning';
 import { say } from './words';
 
 const PAUSE = 600;
@@ -146,40 +148,7 @@ function useAutosaved(page: Page, known: KnownRules): Autosaved {
     return { kept, saving, unsaved, put, hashOf };
 }
 
-/** Asks before the page is left while something is unsaved. */
-function useWarning(unsaved: boolean): void {
-    useEffect(() => {
-        const warn = (event: BeforeUnloadEvent): void => {
-            if (unsaved) event.preventDefault();
-        };
-        window.addEventListener('beforeunload', warn);
-        return () => window.removeEventListener('beforeunload', warn);
-    }, [unsaved]);
-}
-
-type History = { past: Entry[][]; future: Entry[][] };
-
-const NO_HISTORY: History = { past: [], future: [] };
-const STEPS = 50;
-
-/**
- * The step back or forward in a history: what is worked on then, and the history after it; null where there is none.
- */
-export function step(history: History, now: Entry[], back: boolean): { rules: Entry[]; history: History } | null {
-    const rules = back ? history.past[history.past.length - 1] : history.future[0];
-    if (rules === undefined) return null;
-    return {
-        rules,
-        history: back
-            ? { past: history.past.slice(0, -1), future: [now, ...history.future] }
-            : { past: [...history.past, now], future: history.future.slice(1) },
-    };
-}
-
-/** The history once something else is put in the place of what is worked on now. */
-export function remembered(history: History, now: Entry[]): History {
-    return { past: [...history.past.slice(1 - STEPS), now], future: [] };
-}
+const NO_STEPS: Steps<Entry[]> = { past: [], future: [] };
 
 /**
  * The rules being worked on. Every change is saved as the draft by itself a
@@ -189,8 +158,8 @@ export function useDraft(page: Page): Draft {
     const known = useKnownRules(page);
     const { kept, saving, unsaved, put, hashOf } = useAutosaved(page, known);
     // The steps there were belong to what was taken over from the server before them.
-    const [steps, setSteps] = useState({ history: NO_HISTORY, source: kept.source });
-    const history = steps.source === kept.source ? steps.history : NO_HISTORY;
+    const [steps, setSteps] = useState({ history: NO_STEPS, source: kept.source });
+    const history = steps.source === kept.source ? steps.history : NO_STEPS;
 
     // News counts where nothing of ours is under way and it is newer: a page that was asked
     // for before our last save may come in after it.
@@ -208,13 +177,13 @@ export function useDraft(page: Page): Draft {
         if (both !== null) put({ ...server, rules: both }, 'waiting');
     }, [isBehind, page, kept, put, hashOf]);
 
-    const change = (rules: Entry[] | Kept, after: History, state: 'waiting' | 'nothing to save'): void => {
+    const change = (rules: Entry[] | Kept, after: Steps<Entry[]>, state: 'waiting' | 'nothing to save'): void => {
         put(rules, state);
         setSteps({ history: after, source: Array.isArray(rules) ? kept.source : rules.source });
     };
     const go = (back: boolean): (() => void) | null => {
         const to = step(history, kept.rules, back);
-        return to === null ? null : () => change(to.rules, to.history, 'waiting');
+        return to === null ? null : () => change(to.now, to.steps, 'waiting');
     };
 
     return {

@@ -1,7 +1,7 @@
 import { duration, momentOf, readingOf, weekday } from '@/lib/format';
 import { loadNumber } from '@/lib/load';
 import { hasWords, say, sayWith } from '@/lib/words';
-import { remembered, step } from '@/lib/useDraft';
+import { remembered, step } from '@/lib/steps';
 import type { Rule } from '@props/Rules/RulebookPage';
 import { describe, expect, it } from 'vitest';
 
@@ -94,11 +94,11 @@ describe('steps back and forward', () => {
         const one = remembered(none, rules('a'));
         const two = remembered(one, rules('b'));
         const back = step(two, rules('c'), true);
-        expect(back?.rules).toEqual(rules('b'));
-        expect(back?.history).toEqual({ past: [rules('a')], future: [rules('c')] });
-        const forward = back === null ? null : step(back.history, back.rules, false);
-        expect(forward?.rules).toEqual(rules('c'));
-        expect(forward?.history).toEqual({ past: [rules('a'), rules('b')], future: [] });
+        expect(back?.now).toEqual(rules('b'));
+        expect(back?.steps).toEqual({ past: [rules('a')], future: [rules('c')] });
+        const forward = back === null ? null : step(back.steps, back.now, false);
+        expect(forward?.now).toEqual(rules('c'));
+        expect(forward?.steps).toEqual({ past: [rules('a'), rules('b')], future: [] });
     });
 
     it('end where there is none', () => {
@@ -108,7 +108,7 @@ describe('steps back and forward', () => {
 
     it('forward are gone once something else is done', () => {
         const back = step(remembered(none, rules('a')), rules('b'), true);
-        expect(remembered(back?.history ?? none, rules('a')).future).toEqual([]);
+        expect(remembered(back?.steps ?? none, rules('a')).future).toEqual([]);
     });
 
     it('go back fifty times at most', () => {

@@ -10,6 +10,7 @@ use App\Explain\GateWords;
 use App\Explain\ReasonTrail;
 use App\Fields\Choices;
 use App\Http\Pages\Approvals\ApprovalLines;
+use App\Http\Pages\Guides\TaskGuides;
 use App\Http\Pages\PersonRef;
 use App\Http\Pages\Tasks\TaskFiles;
 use App\Http\Pages\Tasks\TaskHistory;
@@ -43,6 +44,7 @@ final readonly class CaseView
         private TasksInSight $sight,
         private TaskHistory $history,
         private DecisionReader $decisions,
+        private TaskGuides $guides,
     ) {}
 
     /** @return array<string, mixed> */
@@ -70,6 +72,7 @@ final readonly class CaseView
                 $case->below->map(static fn(CustomerCase $one): array => CaseLine::of($one, $house, []))->all(),
             ),
             'fields' => $this->fields($subject),
+            'guides' => $case->isOpen() ? $this->guides->named($track->stage($case->stage)?->guide) : [],
             'files' => TaskFiles::page($case),
             'approvals' => $this->approvals->ofCase($case),
             'history' => $this->history->page($case),

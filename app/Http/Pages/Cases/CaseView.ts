@@ -1,3 +1,4 @@
+import type { TaskGuide } from '../Guides/GuidesPage';
 import type { TaskFiles } from '../Tasks/TaskFiles';
 import type { ApprovalLine } from '../Approvals/ApprovalLine';
 import type { PersonRef } from '../PersonRef';
@@ -46,6 +47,8 @@ export type CasePageProps = {
     tasks: { stage: string; tasks: CaseTask[] }[];
     below: CaseLine[];
     fields: CaseField[];
+    /** that of the stage in which it stands */
+    guides: TaskGuide[];
     files: TaskFiles;
     approvals: ApprovalLine[];
     history: HistoryPage;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\Cases;
 
-use App\Explain\PartWords;
 use App\Http\Pages\Moment;
 use App\Http\Viewer;
 use App\Models\Cases\Track;
@@ -12,12 +11,8 @@ use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TrackFormat;
-use OpenBaton\Core\Flow\Gate\Gate;
 use OpenBaton\Core\Flow\Stage;
 use OpenBaton\Core\Flow\Track as CoreTrack;
-use OpenBaton\Core\Rulebook\Family;
-use OpenBaton\Core\Rulebook\KindRegistry;
-use OpenBaton\Core\Rulebook\PartFormat;
 
 /** The tracks of the house, each as it is published and as it would be. Its type is TracksPage.ts. */
 final readonly class TracksPage
@@ -84,37 +79,19 @@ final readonly class TracksPage
     /** @return list<array<string, mixed>> */
     private function stages(?CoreTrack $track): array
     {
+        $words = new TrackWords($this->viewer->words());
+
         return array_map(
-            fn(Stage $stage): array => [
+            static fn(Stage $stage): array => [
                 'key' => $stage->key,
                 'name' => $stage->name,
                 'target' => $stage->target,
                 'retired' => $stage->retired,
-                'enter' => array_map($this->said(...), $stage->enter),
-                'leave' => array_map($this->said(...), $stage->leave),
-                'movers' => $this->movers($stage),
+                'enter' => array_map($words->gate(...), $stage->enter),
+                'leave' => array_map($words->gate(...), $stage->leave),
+                'movers' => $words->movers($stage->movers),
             ],
             $track === null ? [] : $track->stages,
         );
-    }
-
-    private function said(Gate $gate): string
-    {
-        return (new PartWords($this->viewer->words(), KindRegistry::standard()))->say(
-            Family::Gate,
-            Node::root(PartFormat::write($gate)),
-        );
-    }
-
-    private function movers(Stage $stage): string
-    {
-        $words = $this->viewer->words();
-        $who = array_map($words->team(...), $stage->movers->teams);
-
-        return $words->words->say('track.movers', [
-            'anyone' => $stage->movers->anyone ? 'true' : 'false',
-            'owner' => $stage->movers->owner ? 'true' : 'false',
-            'teams' => $who === [] ? 'none' : implode(', ', $who),
-        ]);
     }
 }

@@ -12,7 +12,7 @@ use App\Models\Guides\Guide;
 use App\Models\Guides\GuideRead;
 use App\Models\Tasks\Task;
 
-/** The guides that stand beside a task, as they are now. Their type is in GuidesPage.ts. */
+/** The guides that stand beside a task or a case, as they are now. Their type is in GuidesPage.ts. */
 final readonly class TaskGuides
 {
     public function __construct(
@@ -25,7 +25,26 @@ final readonly class TaskGuides
     /** @return list<array<string, mixed>> */
     public function of(Task $task): array
     {
-        $guides = ($this->guides)($task);
+        return $this->lines(($this->guides)($task));
+    }
+
+    /**
+     * @param string|null $slug of the guide of the stage of a case
+     *
+     * @return list<array<string, mixed>> none where there is none, or it is retired
+     */
+    public function named(?string $slug): array
+    {
+        return $slug === null ? [] : $this->lines($this->guides->named($slug));
+    }
+
+    /**
+     * @param list<Guide> $guides
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function lines(array $guides): array
+    {
         $read = GuideRead::query()
             ->where('user_id', $this->viewer->user()->id)
             ->whereIn('guide_id', array_column($guides, 'id'))

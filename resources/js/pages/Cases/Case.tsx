@@ -10,6 +10,7 @@ import { EditCase } from '@/parts/cases/EditCase';
 import { Missing } from '@/parts/cases/Missing';
 import { StageLine } from '@/parts/cases/StageLine';
 import { History } from '@/parts/History';
+import { Guides } from '@/parts/task/Guides';
 import { Files } from '@/parts/task/Pieces';
 import { Say } from '@/parts/task/Said';
 
@@ -100,7 +101,7 @@ function Opening({ open, page, onClose }: { open: Opened | null; page: CasePageP
 
 /** A case whole: where it is, what it waits for, what is done in it, what has happened. */
 export default function Case(page: CasePageProps) {
-    const { case: of, stages, refused, tasks, files, approvals, below, fields, history } = page;
+    const { case: of, stages, refused, tasks, files, approvals, below, fields, guides, history } = page;
     const [open, setOpen] = useState<Opened | null>(null);
     return (
         <>
@@ -122,6 +123,11 @@ export default function Case(page: CasePageProps) {
                     <div className="min-w-0 space-y-4">
                         <Waits of={of} stages={stages} refused={refused} />
                         <CaseTasks of={of} tasks={tasks} />
+                        {guides.length > 0 && (
+                            <Part title={say('case.guide')}>
+                                <Guides guides={guides} />
+                            </Part>
+                        )}
                         <Part title={say('approval.title')}>
                             <Approvals
                                 approvals={approvals}

@@ -1,4 +1,4 @@
-import { Head, router } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import type { TrackStage, TracksPageProps, TrackView } from '@props/Cases/TracksPage';
 import { useRef } from 'react';
 import { ask } from '@/lib/ask';
@@ -61,11 +61,6 @@ function Stages({ name, stages }: { name: string; stages: TrackStage[] }) {
 
 function TrackBox({ track }: { track: TrackView }) {
     const formats = useFormats();
-    const { busy, faults, send } = useSending();
-    const post = (what: string): void =>
-        void send(async () => {
-            await ask('POST', `/tracks/${track.slug}/${what}`, JSON.stringify({ revision: track.revision }));
-        }).then((done) => done && router.reload());
     return (
         <section aria-label={track.name} className="box space-y-2 p-4">
             <header className="flex flex-wrap items-baseline gap-3">
@@ -80,22 +75,21 @@ function TrackBox({ track }: { track: TrackView }) {
                           })}{' '}
                     · {say('track.open', { count: track.open })}
                 </span>
+                <Link href={`/tracks/${track.slug}/edit`} className="text-sky underline">
+                    {say('track.change')}
+                </Link>
                 <a href={`/tracks/${track.slug}/export`} className="text-sky underline">
                     {say('track.export')}
                 </a>
             </header>
             {track.hasDraft && (
-                <div className="flex flex-wrap items-center gap-2 border-s-2 border-ochre ps-3">
-                    <p className="flex-1">{say('track.draft')}</p>
-                    <Button look="main" disabled={busy} onClick={() => post('publish')}>
-                        {say('track.publish')}
-                    </Button>
-                    <Button disabled={busy} onClick={() => post('discard')}>
-                        {say('track.discard')}
-                    </Button>
-                </div>
+                <p className="border-s-2 border-ochre ps-3">
+                    {say('track.draft')}{' '}
+                    <Link href={`/tracks/${track.slug}/edit`} className="text-sky underline">
+                        {say('track.look_at_draft')}
+                    </Link>
+                </p>
             )}
-            <FaultList faults={faults} />
             <Stages name={track.name} stages={track.stages} />
             <p className="text-ink2">
                 {say('track.outcomes')}: {track.outcomes.join(', ')}
@@ -137,6 +131,9 @@ export default function Tracks({ tracks }: TracksPageProps) {
                     />
                     <Button disabled={busy} onClick={() => file.current?.click()}>
                         {say('track.take_in')}
+                    </Button>
+                    <Button look="main" onClick={() => router.visit('/tracks/new')}>
+                        {say('track.new')}
                     </Button>
                 </header>
                 <FaultList faults={faults} />

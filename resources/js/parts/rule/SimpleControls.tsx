@@ -2,6 +2,7 @@ import type { Control } from '@props/Rules/Control';
 import type { Vocabulary } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
 import { durationOf, minutesOf } from '@/lib/criteria';
+import { offeredOptions } from '@/lib/options';
 import { chosen, optionsOf } from '@/lib/parameterOptions';
 import type { FieldChange, PeopleGroup, Typed } from '@/lib/parameters';
 import { say } from '@/lib/words';
@@ -46,7 +47,7 @@ function OneOf({ label, type, name, value, vocabulary, onChange }: ControlProps)
         <WordChoice
             label={label}
             value={value === undefined || value === null ? '' : String(value)}
-            options={optionsOf(type, name, vocabulary) ?? []}
+            options={offeredOptions(optionsOf(type, name, vocabulary) ?? [], [value])}
             onChange={(next) => onChange(chosen(type.control, next))}
         />
     );

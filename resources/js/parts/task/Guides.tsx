@@ -1,16 +1,21 @@
 import type { TaskGuide } from '@props/Guides/GuidesPage';
-import type { TaskView } from '@props/Tasks/TaskView';
 import { useState } from 'react';
 import { say } from '@/lib/words';
 import { GuideHtml, useRead } from '../guides/GuideHtml';
 import { NotRight } from '../guides/NotRight';
 
+type Props = {
+    guides: TaskGuide[];
+    /** slug of the kind of the task beside which they stand */
+    kind?: string;
+};
+
 /** How it is done: the guide of its kind stands open, those of its fields, items and rules are in reach. */
-export function Guides({ task }: { task: TaskView }) {
-    return task.guides.map((guide) => <OneGuide key={guide.id} guide={guide} task={task} />);
+export function Guides({ guides, ...of }: Props) {
+    return guides.map((guide) => <OneGuide key={guide.id} guide={guide} {...of} />);
 }
 
-function OneGuide({ guide, task }: { guide: TaskGuide; task: TaskView }) {
+function OneGuide({ guide, kind }: Omit<Props, 'guides'> & { guide: TaskGuide }) {
     const ofKind = guide.links.some((link) => link.about === 'kind');
     const [open, setOpen] = useState(ofKind);
     useRead(guide.slug, guide.changedAt, guide.readByMe || !open);
@@ -27,7 +32,7 @@ function OneGuide({ guide, task }: { guide: TaskGuide; task: TaskView }) {
                 {!guide.readByMe && <span className="ms-2 text-xs text-ochre">{say('guides.changed_for_you')}</span>}
             </summary>
             <GuideHtml html={guide.html} />
-            <NotRight guide={guide} kind={task.kindSlug} />
+            <NotRight guide={guide} {...(kind === undefined ? {} : { kind })} />
         </details>
     );
 }

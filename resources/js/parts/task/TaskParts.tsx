@@ -48,7 +48,7 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
                     <Checklist task={task} />
                 </Part>
             )}
-            <Guides task={task} />
+            <Guides guides={task.guides} kind={task.kindSlug} />
             <Known task={task} />
             <WhoFor task={task} />
             {(task.messages.length > 0 || task.writing.length > 0) && (

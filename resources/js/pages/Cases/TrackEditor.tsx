@@ -1,0 +1,147 @@
+import { arrayMove } from '@dnd-kit/sortable';
+import { Head, Link } from '@inertiajs/react';
+import type { TrackDocument, TrackEditorPageProps } from '@props/Cases/TrackEditorPage';
+import type { Fault } from '@props/Rules/RulebookPage';
+import { useState } from 'react';
+import { asked } from '@/lib/about';
+import { useShortcuts } from '@/lib/keys';
+import { placeOfFault, withStage } from '@/lib/track';
+import { useTrack, type WrittenTrack } from '@/lib/useTrack';
+import { say } from '@/lib/words';
+import { RuleFaults } from '@/parts/rule/RuleFaults';
+import { Outcomes } from '@/parts/track/Outcomes';
+import { StageRow } from '@/parts/track/StageRow';
+import { TrackAside } from '@/parts/track/TrackAside';
+import { type Asking, TopLine, TrackDialogs } from '@/parts/track/TrackHead';
+
+/** Its name, and what holds for all of it. */
+function Whole({ written, faults, isNew }: { written: WrittenTrack; faults: Fault[]; isNew: boolean }) {
+    const { track, change } = written;
+    return (
+        <section className="box space-y-2 p-4" aria-label={say('track.whole')}>
+            <label className="flex flex-wrap items-center gap-2">
+                <span className="text-ink2">{say('screen.common.name')}</span>
+                <input
+                    className="entry min-w-40 flex-1 font-semibold"
+                    maxLength={120}
+                    // One comes to a new one to name it.
+                    autoFocus={isNew}
+                    value={track.name}
+                    onChange={(event) => change((before) => ({ ...before, name: event.target.value }), 'name')}
+                />
+            </label>
+            <label className="flex items-center gap-2">
+                <input
+                    type="checkbox"
+                    checked={track.owner_takes_tasks === true}
+                    onChange={(event) => change((before) => ({ ...before, owner_takes_tasks: event.target.checked }))}
+                />
+                {say('track.takes')}
+            </label>
+            <RuleFaults faults={faults} />
+        </section>
+    );
+}
+
+const faultsAt = (faults: Fault[], here: (place: ReturnType<typeof placeOfFault>) => boolean): Fault[] =>
+    faults.filter((fault) => here(placeOfFault(fault.pointer)));
+
+/** The stages in order, one of them open. */
+function Stages({
+    page,
+    written,
+    open,
+    onOpen,
+}: {
+    page: TrackEditorPageProps;
+    written: WrittenTrack;
+    open: number | null;
+    onOpen: (place: number | null) => void;
+}) {
+    const { track, change, preview } = written;
+    const { stages } = track;
+    const vocabulary = asked(page.vocabulary, 'case');
+    const put = (edit: (stages: TrackDocument['stages']) => TrackDocument['stages'], what?: string): void =>
+        change((before) => ({ ...before, stages: edit(before.stages) }), what);
+    const move = (from: number, by: number): void => {
+        const to = Math.min(Math.max(from + by, 0), stages.length - 1);
+        put((before) => arrayMove(before, from, to));
+        if (open !== null) onOpen(open === from ? to : open === to ? from : open);
+    };
+    return (
+        <ol className="box" aria-label={say('track.stages')}>
+            {stages.map((stage, place) => (
+                <StageRow
+                    key={stage.key}
+                    stage={stage}
+                    place={place + 1}
+                    last={place === stages.length - 1}
+                    open={open === place}
+                    wanted={open === place && stage.name === '' && place > 0}
+                    cases={page.open[stage.key] ?? 0}
+                    known={page.kept?.stages.some((one) => one.key === stage.key) === true}
+                    faults={faultsAt(preview?.faults ?? [], (at) => typeof at === 'object' && at.stage === place)}
+                    vocabulary={vocabulary}
+                    guides={page.guides}
+                    onOpen={(shown) => onOpen(shown ? place : null)}
+                    onChange={(next, what) =>
+                        put((before) => before.map((one, at) => (at === place ? next : one)), what)
+                    }
+                    onMove={(by) => move(place, by)}
+                    onTakeOut={() => {
+                        put((before) => before.filter((_, at) => at !== place));
+                        onOpen(null);
+                    }}
+                />
+            ))}
+        </ol>
+    );
+}
+
+/** A track as leads write it: its stages, what they ask, who moves them; beside it what publishing would change. */
+export default function TrackEditor(page: TrackEditorPageProps) {
+    const written = useTrack(page);
+    const [asking, setAsking] = useState<Asking>(null);
+    const [open, setOpen] = useState<number | null>(page.track === null ? 0 : null);
+    const faults = written.preview?.faults ?? [];
+    const add = (): void => {
+        written.change(withStage);
+        setOpen(written.track.stages.length);
+    };
+    useShortcuts('page', say('keys.track'), [{ key: 'n', does: say('keys.new_stage'), run: add }]);
+    return (
+        <>
+            <Head title={page.track === null ? say('track.new_title') : written.track.name} />
+            <TopLine page={page} written={written} onAsk={setAsking} onAdd={add} />
+            <div className="mx-auto grid max-w-6xl gap-4 p-4 lg:grid-cols-[1fr_320px]">
+                <div className="min-w-0 space-y-4">
+                    <p className="text-ink2">
+                        <Link href="/tracks" className="text-sky underline">
+                            {say('track.title')}
+                        </Link>{' '}
+                        · {say('track.means')}
+                    </p>
+                    {written.taken && <p className="border-s-2 border-ochre ps-3">{say('track.taken_up')}</p>}
+                    <Whole
+                        isNew={page.track === null}
+                        written={written}
+                        faults={faultsAt(faults, (at) => at === 'track')}
+                    />
+                    <Stages page={page} written={written} open={open} onOpen={setOpen} />
+                    <Outcomes
+                        track={written.track}
+                        faults={faultsAt(faults, (at) => at === 'outcomes')}
+                        onChange={written.change}
+                    />
+                </div>
+                <TrackAside
+                    page={page}
+                    written={written}
+                    onTakeUp={(document) => written.change(() => document)}
+                    onGo={setOpen}
+                />
+            </div>
+            <TrackDialogs written={written} asking={asking} onAsk={setAsking} />
+        </>
+    );
+}
