@@ -44,6 +44,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::post("messages/{$act}", [OutboxController::class, 'steer']);
     }
     Route::post('tasks/{task}/messages', [OutboxController::class, 'write']);
+    Route::post('cases/{case}/messages', [OutboxController::class, 'writeAboutCase']);
     Route::put('messages/{message}', [OutboxController::class, 'update']);
     Route::get('stand-ins/messages/{channel}', [StandInController::class, 'show']);
     Route::put('stand-ins/messages/{channel}', [StandInController::class, 'behave']);

@@ -8,7 +8,6 @@ use App\Models\Customers\Customer;
 use App\Models\Customers\CustomerContact;
 use App\Models\People\Person;
 use App\Models\People\Team;
-use App\Models\Tasks\Task;
 use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Message\RecipientKind;
@@ -16,8 +15,12 @@ use OpenBaton\Core\Message\RecipientKind;
 /** Where messages go: what the house knows of people, teams and customers, and whoever asked for a task before all. */
 final class Addresses
 {
-    /** @return Address|null null: they are gone */
-    public function of(Recipient $recipient, Channel $channel, ?string $taskId): ?Address
+    /**
+     * @param string|null $contact by which whoever asked for it is reached before all
+     *
+     * @return Address|null null: they are gone
+     */
+    public function of(Recipient $recipient, Channel $channel, ?string $contact): ?Address
     {
         return match ($recipient->kind) {
             RecipientKind::Person => ($person = Person::query()->find($recipient->id)) === null
@@ -27,7 +30,7 @@ final class Addresses
             RecipientKind::Customer => self::ofCustomer(
                 Customer::query()->with('contacts')->find($recipient->id),
                 $channel,
-                $taskId === null ? null : Task::query()->find($taskId),
+                $contact,
             ),
         };
     }
@@ -49,13 +52,13 @@ final class Addresses
         return $team === null ? null : new Address($team->name, $team->slug);
     }
 
-    private static function ofCustomer(?Customer $customer, Channel $channel, ?Task $task): ?Address
+    private static function ofCustomer(?Customer $customer, Channel $channel, ?string $contact): ?Address
     {
         if ($customer === null) {
             return null;
         }
         $known = [
-            $task?->contact,
+            $contact,
             ...$customer->contacts
                 ->map(
                     static fn(CustomerContact $one): ?string => $channel === Channel::Mail ? $one->email : $one->phone,

@@ -10,19 +10,19 @@ use App\Tasks\StoredFile;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Storage;
 
-/** Files of a task that go with a message: the latest, as many as a mail takes. */
+/** Files of a task or a case that go with a message: the latest, as many as a mail takes. */
 final class MessageFiles
 {
     private const MOST = 10;
     private const MOST_BYTES = 20_000_000;
 
     /** @return list<string> ids, in the order in which they were attached */
-    public static function of(string $taskId): array
+    public static function of(WhatAbout $about): array
     {
         $ids = [];
         $left = self::MOST_BYTES;
         $files = TaskFile::query()
-            ->where('task_id', $taskId)
+            ->where(array_filter($about->columns()))
             ->orderByDesc('id')
             ->limit(self::MOST)
             ->get(['id', 'size']);
@@ -37,11 +37,11 @@ final class MessageFiles
         return array_reverse($ids);
     }
 
-    /** @return Collection<int, TaskFile> of its task still, in their order */
+    /** @return Collection<int, TaskFile> of what it is about still, in their order */
     public static function with(Message $message): Collection
     {
         return TaskFile::query()
-            ->where('task_id', $message->task_id)
+            ->where(WhatAbout::key($message))
             ->whereKey($message->fileIds())
             ->orderBy('id')
             ->get()

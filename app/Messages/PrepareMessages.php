@@ -29,28 +29,29 @@ final readonly class PrepareMessages implements EventConsumer
     public function consume(array $events): void
     {
         foreach ($events as $handed) {
-            if ($handed->event instanceof MessagePrepared && $handed->about->taskId !== null) {
+            $about = WhatAbout::event($handed->about);
+            if ($handed->event instanceof MessagePrepared && $about !== null) {
                 foreach ($handed->event->draft->recipients as $recipient) {
-                    $this->prepare($handed, $handed->about->taskId, $handed->event, $recipient);
+                    $this->prepare($handed, $about, $handed->event, $recipient);
                 }
             }
         }
         SendMessages::dispatch();
     }
 
-    private function prepare(HandedEvent $of, string $taskId, MessagePrepared $event, Recipient $recipient): void
+    private function prepare(HandedEvent $of, WhatAbout $about, MessagePrepared $event, Recipient $recipient): void
     {
         $draft = $event->draft;
-        $address = $this->addresses->of($recipient, $draft->channel, $taskId);
+        $address = $this->addresses->of($recipient, $draft->channel, $about->contact);
         if ($address === null) {
             return;
         }
         $held = $draft->held || ($recipient->kind === RecipientKind::Customer && HoldForCustomers::all());
         ($this->keep)("event {$of->id}", $recipient, $address, $draft->channel, $of->at, $held, [
-            'task_id' => $taskId,
+            ...$about->columns(),
             'subject' => $draft->subject === '' ? null : $draft->subject,
             'text' => $draft->text,
-            'files' => $draft->files ? MessageFiles::of($taskId) : null,
+            'files' => $draft->files ? MessageFiles::of($about) : null,
             'due_at' => $draft->due === null ? null : Stamp::of($draft->due),
             'not_before' => $draft->notBefore === null ? null : Stamp::of($draft->notBefore),
             'rule' => $draft->ruleId,

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Bridge\CaseSubjects;
 use App\Bridge\HouseAt;
+use App\Bridge\SubjectRows;
 use App\Bridge\TaskSubjects;
 use App\Models\Messages\Message;
 use App\Models\Reminders\Reminder;
-use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Timer\DateMoment;
 
-/** Whether what a message was prepared for is still so: its task is open, its rule is there and its criteria hold. */
+/** Whether what a message was prepared for is still so: it is open, the rule is there and its criteria hold. */
 final readonly class ReasonGone
 {
     public const CLOSED = 'closed';
@@ -20,7 +23,7 @@ final readonly class ReasonGone
     public const CRITERIA = 'criteria';
     public const DATE = 'date';
 
-    public function __construct(private TaskSubjects $subjects) {}
+    public function __construct(private SubjectRows $rows) {}
 
     /** @return list<string> what is to be loaded with a message */
     public static function relations(): array
@@ -29,6 +32,7 @@ final readonly class ReasonGone
             'task.kind',
             'reminder',
             ...array_map(static fn(string $one): string => "task.{$one}", TaskSubjects::RELATIONS),
+            ...array_map(static fn(string $one): string => "case.{$one}", CaseSubjects::RELATIONS),
         ];
     }
 
@@ -39,21 +43,20 @@ final readonly class ReasonGone
      */
     public function of(Message $message, HouseAt $house): ?string
     {
-        $task = $message->task;
-        if ($task !== null && $message->reminder !== null) {
-            return $this->ofReminder($message->reminder, (string) $message->hangs_on, $task, $house);
+        $subject = $this->subject($message, $house);
+        if ($subject instanceof TaskSubject && $message->reminder !== null) {
+            return self::ofReminder($message->reminder, (string) $message->hangs_on, $subject);
         }
-        if ($task === null || $message->rule === null) {
+        if ($subject === null || $message->rule === null) {
             return null;
         }
-        $router = $house->router();
-        foreach ($router->rulebook->rulebook->rules as $position => $rule) {
+        foreach ($house->router()->rulebook->rulebook->rules as $position => $rule) {
             if ($rule->id === $message->rule) {
                 return match (true) {
                     !$rule->active => self::NO_RULE,
-                    $this->holds($task, $house, $position) => self::hasMoved($message, $task) ? self::DATE : null,
-                    // A message that says that a task is done stands once it is: its rule asks for that.
-                    default => $task->status->isOpen() ? self::CRITERIA : self::CLOSED,
+                    self::holds($subject, $house, $position) => self::hasMoved($message, $subject) ? self::DATE : null,
+                    // A message that says that something is done stands once it is: its rule asks for that.
+                    default => $subject->isOpen() ? self::CRITERIA : self::CLOSED,
                 };
             }
         }
@@ -61,24 +64,33 @@ final readonly class ReasonGone
         return self::NO_RULE;
     }
 
-    private function ofReminder(Reminder $reminder, string $hangsOn, Task $task, HouseAt $house): ?string
+    /** @return Subject|null what it is about; null: nothing, or that is gone */
+    private function subject(Message $message, HouseAt $house): ?Subject
     {
         return match (true) {
-            !$task->status->isOpen() => self::CLOSED,
-            DateMoment::hangsOn($this->subjects->of($task, $house), $reminder->field) !== $hangsOn => self::DATE,
+            $message->task !== null => $this->rows->tasks->of($message->task, $house),
+            $message->case !== null => $this->rows->cases->of($message->case, $house),
             default => null,
         };
     }
 
-    private static function hasMoved(Message $message, Task $task): bool
+    private static function ofReminder(Reminder $reminder, string $hangsOn, TaskSubject $task): ?string
     {
-        return $message->due_at?->getTimestamp() !== $task->due_at?->getTimestamp();
+        return match (true) {
+            !$task->isOpen() => self::CLOSED,
+            DateMoment::hangsOn($task, $reminder->field) !== $hangsOn => self::DATE,
+            default => null,
+        };
     }
 
-    private function holds(Task $task, HouseAt $house, int $position): bool
+    private static function hasMoved(Message $message, Subject $subject): bool
+    {
+        return $subject instanceof TaskSubject && $message->due_at?->getTimestamp() !== $subject->dueAt;
+    }
+
+    private static function holds(Subject $subject, HouseAt $house, int $position): bool
     {
         $router = $house->router();
-        $subject = $this->subjects->of($task, $house);
 
         return $router->rulebook
             ->criteria($position)

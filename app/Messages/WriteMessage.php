@@ -6,7 +6,6 @@ namespace App\Messages;
 
 use App\Models\Access\User;
 use App\Models\Messages\Message;
-use App\Models\Tasks\Task;
 use App\Refusals\MessageMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -14,16 +13,16 @@ use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Message\HarmlessText;
 use OpenBaton\Core\Message\RecipientKind;
 
-/** Somebody writes a message about a task; sent twice under one key it is one. */
+/** Somebody writes a message about a task or a case; sent twice under one key it is one. */
 final readonly class WriteMessage
 {
     public function __construct(private Addresses $addresses, private KeepMessage $keep) {}
 
     /** @throws MessageMovedOn where nothing is known of how to reach them */
-    public function __invoke(Task $task, WrittenMessage $written, User $by): Message
+    public function __invoke(WhatAbout $about, WrittenMessage $written, User $by): Message
     {
         $channel = $written->channel;
-        $to = $this->addresses->of($written->to, $channel, $task->id);
+        $to = $this->addresses->of($written->to, $channel, $about->contact);
         if ($to?->address === null) {
             throw MessageMovedOn::withoutAddress();
         }
@@ -38,13 +37,13 @@ final readonly class WriteMessage
                 CarbonImmutable::now(),
                 $held,
                 [
-                    'task_id' => $task->id,
+                    ...$about->columns(),
                     'subject' => $channel->hasSubject()
-                        ? HarmlessText::line($written->subject ?? $task->title, TextLimits::NAME)
+                        ? HarmlessText::line($written->subject ?? $about->title, TextLimits::NAME)
                         : null,
                     'text' => HarmlessText::prose($written->text, $channel->most()),
-                    'files' => $written->files && $channel->takesFiles() ? MessageFiles::of($task->id) : null,
-                    'due_at' => $task->due_at,
+                    'files' => $written->files && $channel->takesFiles() ? MessageFiles::of($about) : null,
+                    'due_at' => $about->due,
                     'not_before' => $written->notBefore,
                 ],
                 $by,

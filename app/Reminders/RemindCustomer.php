@@ -28,7 +28,7 @@ final readonly class RemindCustomer
         }
         $recipient = new Recipient(RecipientKind::Customer, $task->customer_id);
         foreach ($reminder->by() as $channel) {
-            $to = $channel->takes($recipient->kind) ? $this->addresses->of($recipient, $channel, $task->id) : null;
+            $to = $channel->takes($recipient->kind) ? $this->addresses->of($recipient, $channel, $task->contact) : null;
             if ($to !== null) {
                 ($this->keep)(
                     "reminder {$moment->id}",

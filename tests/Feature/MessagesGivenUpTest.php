@@ -11,7 +11,6 @@ use App\Models\Messages\StandInPost;
 use App\Models\Tasks\Task;
 use Illuminate\Support\Facades\Queue;
 use OpenBaton\Core\Message\MessageState;
-use OpenBaton\Core\Rulebook\Event\MessageGivenUp;
 use Tests\Support\Clock;
 use Tests\Support\House;
 
@@ -136,6 +135,6 @@ it('is told by one of two workers alone', function (): void {
     $waiting = Message::query()->where('to_tell_rules', true)->sole();
     app(TellRules::class)();
     // The other had read it before the first was done.
-    (fn() => $this->tell($waiting->id, $waiting->task_id, new MessageGivenUp(), ''))->call(app(TellRules::class));
+    (fn() => $this->tell($waiting))->call(app(TellRules::class));
     expect(Task::query()->where('title', 'Call them')->count())->toBe(1);
 });

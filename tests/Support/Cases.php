@@ -123,23 +123,29 @@ final class Cases
     public static function ids(): array
     {
         $case = self::open(['owner' => 'callum']);
-        Storage::disk(StoredFile::DISK)->put('cases/test', 'x');
 
         return [
             '{case}' => $case->id,
             '{decision}' => (string) Decision::query()->where('case_id', $case->id)->sole()->id,
-            '{file}' => TaskFile::query()->create([
-                'case_id' => $case->id,
-                'name' => 'terms.pdf',
-                'type' => 'application/pdf',
-                'size' => 1,
-                'path' => 'cases/test',
-                'at' => CarbonImmutable::now(),
-            ])->id,
+            '{file}' => self::attach($case, 'terms.pdf')->id,
             '{track}' => 'hire',
             '{number}' => '1',
             '{approval}' => self::approval($case)->id,
         ];
+    }
+
+    public static function attach(CustomerCase $case, string $name): TaskFile
+    {
+        Storage::disk(StoredFile::DISK)->put("cases/{$name}", 'x');
+
+        return TaskFile::query()->create([
+            'case_id' => $case->id,
+            'name' => $name,
+            'type' => 'application/pdf',
+            'size' => 1,
+            'path' => "cases/{$name}",
+            'at' => CarbonImmutable::now(),
+        ]);
     }
 
     /** @param array<string, mixed> $more members of what is opened */

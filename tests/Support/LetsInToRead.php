@@ -47,6 +47,7 @@ final class LetsInToRead
             'GET cases/{case}/decisions/{decision}' => [LetsIn::TEAM, []],
             // It is owned by somebody.
             'POST cases/{case}/claim' => [[], ['revision' => 1]],
+            'POST cases/{case}/messages' => [LetsIn::WHOSE, []],
             'POST cases/{case}/comment' => [LetsIn::TEAM, ['body' => 'They called.']],
             'GET cases/{case}/files' => [LetsIn::TEAM, []],
             // A file is wanted: whoever may not attach one is sent away before.

@@ -136,6 +136,12 @@ final readonly class RightCaseRequests
             ],
             'POST cases/{case}/give', 'POST api/v1/cases/{case}/give' => $seen + ['to' => 'femi'],
             'POST cases/{case}/claim' => ['revision' => 1],
+            'POST cases/{case}/messages' => [
+                'key' => 'written-00002',
+                'to' => 'femi',
+                'channel' => 'chat',
+                'text' => 'Have they called?',
+            ],
             'POST cases/{case}/comment' => ['body' => 'They called.'],
             'POST cases/{case}/watch' => ['watches' => true],
             'PUT cases/{case}' => $seen + [

@@ -76,15 +76,18 @@ final class Guide extends Model
     /** @return array<string, string> name by slug, of all that are in use */
     public static function names(): array
     {
-        return array_column(
+        $names = [];
+        foreach (
             self::query()
                 ->inUse()
                 ->orderBy('name')
                 ->get(['slug', 'name'])
-                ->toArray(),
-            'name',
-            'slug',
-        );
+            as $one
+        ) {
+            $names[$one->slug] = $one->name;
+        }
+
+        return $names;
     }
 
     public function text(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Messages;
 
 use App\Models\Access\User;
+use App\Models\Cases\CustomerCase;
 use App\Models\Concerns\BootsByName;
 use App\Models\Reminders\Reminder;
 use App\Models\Tasks\Task;
@@ -48,7 +49,7 @@ final class Message extends Model
         return "message-{$this->id}@openbaton.example";
     }
 
-    /** @return list<string> ids of the files of its task that go with it */
+    /** @return list<string> ids of the files of what it is about that go with it */
     public function fileIds(): array
     {
         return array_values(array_filter((array) $this->files, is_string(...)));
@@ -64,6 +65,12 @@ final class Message extends Model
     public function task(): BelongsTo
     {
         return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<CustomerCase, $this> */
+    public function case(): BelongsTo
+    {
+        return $this->belongsTo(CustomerCase::class, 'case_id');
     }
 
     /** @return BelongsTo<Reminder, $this> that it is */

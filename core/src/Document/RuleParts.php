@@ -6,6 +6,7 @@ namespace OpenBaton\Core\Document;
 
 use LogicException;
 use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\NamesSeat;
 use OpenBaton\Core\Rulebook\Part;
 use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\RuleContext;
@@ -52,6 +53,10 @@ final readonly class RuleParts
 
         if ($family !== Family::Event && !$this->about->admits($part::class)) {
             throw $node->get('kind')->fail($this->stranger(), kind: $part::kind());
+        }
+        $seat = $part instanceof NamesSeat ? $part->seat() : null;
+        if ($seat !== null && !in_array($seat, $this->about->seats(), true)) {
+            throw $node->fail($this->stranger(), kind: $seat->value);
         }
 
         return $part instanceof $type ? $part : throw new LogicException("A {$family->value} is a {$type}.");

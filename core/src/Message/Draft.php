@@ -12,8 +12,8 @@ final readonly class Draft
      * @param string                    $subject    of a mail; empty: it has none
      * @param bool                      $held       somebody looks at it before it goes
      * @param int|null                  $notBefore  instant
-     * @param bool                      $files      with the files of the task
-     * @param int|null                  $due        instant by which the task is to be done as it is prepared
+     * @param bool                      $files      with the files of what it is about
+     * @param int|null                  $due        instant by which a task is to be done as it is prepared
      */
     public function __construct(
         public array $recipients,

@@ -10,6 +10,7 @@ use OpenBaton\Core\Rulebook\Event\EventKind;
 use OpenBaton\Core\Rulebook\Event\OfSeveral;
 use OpenBaton\Core\Rulebook\HouseToo;
 use OpenBaton\Core\Rulebook\Part;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Rulebook\TaskOnly;
 use OpenBaton\Core\Rulebook\WorkOnly;
 
@@ -45,6 +46,17 @@ enum SubjectKind: string
             self::Matter => !$is(TaskOnly::class, CustomerOnly::class),
             self::Customer => !$is(TaskOnly::class, CaseOnly::class, WorkOnly::class),
             self::House => $is(HouseToo::class),
+        };
+    }
+
+    /** @return list<SeatName> */
+    public function seats(): array
+    {
+        return match ($this) {
+            self::Task => TaskSubject::seats(),
+            self::Matter => CaseSubject::seats(),
+            self::Customer => CustomerSubject::seats(),
+            self::House => HouseSubject::seats(),
         };
     }
 

@@ -67,6 +67,21 @@ final class DemoCaseRules
                 ['people' => ['tobias-lindqvist', 'hanneke-de-wit', 'sunniva-aas'], 'way' => 'at_least', 'least' => 2],
             ),
             [
+                'id' => 'repair-ready',
+                'name' => 'The customer hears that a repair is ready',
+                'active' => true,
+                'when' => [['kind' => 'stage_becomes', 'stages' => ['repair.ready']]],
+                'then' => [
+                    [
+                        'kind' => 'message',
+                        'addressee' => 'customer',
+                        'channel' => 'mail',
+                        'subject' => 'Ready: ~case.title~',
+                        'text' => "~case.title~ is ready to be collected.\n\n~case.owner|Alder & Quill~",
+                    ],
+                ],
+            ],
+            [
                 'id' => 'terms-signed',
                 'name' => 'When the terms are signed, move to On hire',
                 'active' => true,

@@ -172,6 +172,7 @@ export type Event =
   | {
       kind: "message_given_up";
       channel?: "mail" | "chat" | "text";
+      of?: "task" | "case";
     }
   | {
       kind: "checklist_complete";

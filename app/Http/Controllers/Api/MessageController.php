@@ -31,6 +31,7 @@ final readonly class MessageController
         $request->validate([
             'state' => ['nullable', Rule::enum(MessageState::class)],
             'task' => ['nullable', 'string', 'ulid'],
+            'case' => ['nullable', 'string', 'ulid'],
         ]);
         $page = Latest::page(
             $request,
@@ -43,6 +44,10 @@ final readonly class MessageController
                 ->when(
                     $request->filled('task'),
                     static fn(Builder $all) => $all->where('task_id', $request->string('task')->lower()->toString()),
+                )
+                ->when(
+                    $request->filled('case'),
+                    static fn(Builder $all) => $all->where('case_id', $request->string('case')->lower()->toString()),
                 ),
         );
 
@@ -110,6 +115,7 @@ final readonly class MessageController
         return [
             'id' => $message->id,
             'task' => $message->task_id,
+            'case' => $message->case_id,
             'to' => $message->recipient_name,
             'address' => $message->address,
             'channel' => $message->channel->value,

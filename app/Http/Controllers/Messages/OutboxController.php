@@ -10,13 +10,16 @@ use App\Http\Pages\Messages\OutboxPage;
 use App\Http\Requests\Messages\EditMessageRequest;
 use App\Http\Requests\Messages\MessageListRequest;
 use App\Http\Requests\Messages\SteerRequest;
+use App\Http\Requests\Messages\WriteAboutCaseRequest;
 use App\Http\Requests\Messages\WriteMessageRequest;
 use App\Http\Viewer;
 use App\Messages\EditedMessage;
 use App\Messages\HoldForCustomers;
 use App\Messages\MessagesInSight;
 use App\Messages\SteerMessage;
+use App\Messages\WhatAbout;
 use App\Messages\WriteMessage;
+use App\Models\Cases\CustomerCase;
 use App\Models\Messages\Message;
 use App\Models\Tasks\Task;
 use Illuminate\Http\JsonResponse;
@@ -84,7 +87,18 @@ final class OutboxController
         Viewer $viewer,
         WriteMessage $write,
     ): RedirectResponse {
-        $write($task, $request->written(), $viewer->user());
+        $write(WhatAbout::task($task), $request->written(), $viewer->user());
+
+        return back();
+    }
+
+    public function writeAboutCase(
+        CustomerCase $case,
+        WriteAboutCaseRequest $request,
+        Viewer $viewer,
+        WriteMessage $write,
+    ): RedirectResponse {
+        $write(WhatAbout::case($case), $request->written(), $viewer->user());
 
         return back();
     }

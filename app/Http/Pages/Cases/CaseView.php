@@ -11,6 +11,7 @@ use App\Explain\ReasonTrail;
 use App\Fields\Choices;
 use App\Http\Pages\Approvals\ApprovalLines;
 use App\Http\Pages\Guides\TaskGuides;
+use App\Http\Pages\Messages\MessageView;
 use App\Http\Pages\PersonRef;
 use App\Http\Pages\Tasks\TaskFiles;
 use App\Http\Pages\Tasks\TaskHistory;
@@ -45,6 +46,7 @@ final readonly class CaseView
         private TaskHistory $history,
         private DecisionReader $decisions,
         private TaskGuides $guides,
+        private MessageView $messages,
     ) {}
 
     /** @return array<string, mixed> */
@@ -74,6 +76,8 @@ final readonly class CaseView
             'fields' => $this->fields($subject),
             'guides' => $case->isOpen() ? $this->guides->named($track->stage($case->stage)?->guide) : [],
             'files' => TaskFiles::page($case),
+            'messages' => $this->messages->of($case),
+            'writing' => MessageView::ways($this->viewer->user()->can('edit', $case)),
             'approvals' => $this->approvals->ofCase($case),
             'history' => $this->history->page($case),
             'people' => Choices::people($house->roster),

@@ -1,3 +1,4 @@
+import type { MessageWay, WholeMessage } from '../Messages/OutboxPage';
 import type { TaskGuide } from '../Guides/GuidesPage';
 import type { TaskFiles } from '../Tasks/TaskFiles';
 import type { ApprovalLine } from '../Approvals/ApprovalLine';
@@ -50,6 +51,9 @@ export type CasePageProps = {
     /** that of the stage in which it stands */
     guides: TaskGuide[];
     files: TaskFiles;
+    messages: WholeMessage[];
+    /** none: they may not */
+    writing: MessageWay[];
     approvals: ApprovalLine[];
     history: HistoryPage;
     people: Option[];

@@ -9,10 +9,13 @@ use App\Http\Viewer;
 use App\Messages\MessageFiles;
 use App\Messages\MessagesInSight;
 use App\Messages\ReasonGone;
+use App\Models\Cases\CustomerCase;
 use App\Models\Messages\Message;
 use App\Models\Messages\MessageStep;
 use App\Models\Tasks\Task;
+use OpenBaton\Core\Message\Channel;
 use OpenBaton\Core\Message\MessageState;
+use OpenBaton\Core\Message\RecipientKind;
 
 /** A message as a line, and with all that there is to it. Its types are in OutboxPage.ts. */
 final readonly class MessageView
@@ -24,15 +27,15 @@ final readonly class MessageView
     public function __construct(private Viewer $viewer, private MessagesInSight $sight, private ReasonGone $reasons) {}
 
     /**
-     * @param Task $task with TaskSubjects::RELATIONS
+     * @param Task|CustomerCase $of with what it takes to be a subject
      *
      * @return list<array<string, mixed>> those about it that whoever looks may see: what still waits, then the latest
      */
-    public function ofTask(Task $task): array
+    public function of(Task|CustomerCase $of): array
     {
         $all = $this->sight
             ->of($this->viewer->user())
-            ->where('task_id', $task->id)
+            ->where($of instanceof Task ? 'task_id' : 'case_id', $of->id)
             ->with(['steps.user', 'reminder']);
         $messages = [
             ...$all->clone()->whereNotIn('state', MessageState::OVER)->orderBy('id')->limit(self::WAITING)->get(),
@@ -40,7 +43,35 @@ final readonly class MessageView
         ];
         $files = MessageFiles::names($messages);
 
-        return array_map(fn(Message $one): array => $this->with($one->setRelation('task', $task), $files), $messages);
+        return array_map(
+            fn(Message $one): array => $this->with(
+                $one->setRelations(
+                    [
+                        'task' => $of instanceof Task ? $of : null,
+                        'case' => $of instanceof Task ? null : $of,
+                    ] + $one->getRelations(),
+                ),
+                $files,
+            ),
+            $messages,
+        );
+    }
+
+    /**
+     * @param bool $may whoever looks may write about it
+     *
+     * @return list<array{channel: string, most: int, toCustomers: bool}> by which they write; none: they may not
+     */
+    public static function ways(bool $may): array
+    {
+        return array_map(
+            static fn(Channel $one): array => [
+                'channel' => $one->value,
+                'most' => $one->most(),
+                'toCustomers' => $one->takes(RecipientKind::Customer),
+            ],
+            $may ? Channel::cases() : [],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -52,20 +83,20 @@ final readonly class MessageView
             'channel' => $message->channel->value,
             'subject' => $message->subject ?? mb_strimwidth($message->text, 0, 80, '…'),
             'state' => $message->state->value,
-            'task' =>
-                $message->task === null
-                    ? null
-                    : [
-                        'id' => $message->task->id,
-                        'number' => (int) $message->task->number,
-                        'title' => $message->task->title,
-                    ],
+            'task' => self::named($message->task),
+            'case' => self::named($message->case),
             'at' => Moment::of($message->at),
             'notBefore' => Moment::orNull($message->not_before),
             'sentAt' => Moment::orNull($message->sent_at),
             'nextTryAt' => Moment::orNull($message->next_try_at),
             'problem' => $message->problem,
         ];
+    }
+
+    /** @return array{id: string, number: int, title: string}|null */
+    private static function named(Task|CustomerCase|null $of): ?array
+    {
+        return $of === null ? null : ['id' => $of->id, 'number' => (int) $of->number, 'title' => $of->title];
     }
 
     /** @return array<string, mixed> */

@@ -34,7 +34,7 @@ final readonly class OutboxPage
             'filter' => (object) $filter,
             'rows' => array_values(
                 $found
-                    ->with(['task.kind'])
+                    ->with(['task.kind', 'case'])
                     ->orderByDesc('id')
                     ->forPage($page, self::PAGE)
                     ->get()

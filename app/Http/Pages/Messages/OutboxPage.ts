@@ -1,6 +1,11 @@
 export type Channel = 'mail' | 'chat' | 'text';
 export type MessageState = 'held' | 'to_be_sent' | 'sent' | 'failed' | 'given_up' | 'dropped';
 
+export type MessageOf = { id: string; number: number; title: string };
+
+/** A channel by which somebody may write: with how many characters it takes. */
+export type MessageWay = { channel: Channel; most: number; toCustomers: boolean };
+
 export type MessageLine = {
     id: number;
     /** whom it is for */
@@ -9,7 +14,9 @@ export type MessageLine = {
     /** the subject, or how it begins */
     subject: string;
     state: MessageState;
-    task: { id: string; number: number; title: string } | null;
+    /** what it is about; one of the two at the most */
+    task: MessageOf | null;
+    case: MessageOf | null;
     at: string;
     notBefore: string | null;
     sentAt: string | null;

@@ -25,8 +25,6 @@ use App\Tasks\Completing;
 use App\Tasks\GiveBackTask;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Instant;
-use OpenBaton\Core\Message\Channel;
-use OpenBaton\Core\Message\RecipientKind;
 use OpenBaton\Core\Subject\Completion;
 use OpenBaton\Core\Subject\TaskAction;
 use OpenBaton\Core\Subject\Transitions;
@@ -112,8 +110,8 @@ final readonly class TaskView
                 'links' => $this->links->of($task),
                 'checklist' => array_map(get_object_vars(...), $task->items()),
                 'files' => TaskFiles::page($task),
-                'messages' => $this->messages->ofTask($task),
-                'writing' => $this->writing($task),
+                'messages' => $this->messages->of($task),
+                'writing' => MessageView::ways($this->viewer->user()->can('perform', [$task, TaskAction::ToHandOn])),
                 'reminders' => $this->reminders->ofTask($task),
                 'mayAttach' => $comments,
                 'watchers' => array_values($task->watchers->map(PersonRef::of(...))->all()),
@@ -197,22 +195,6 @@ final readonly class TaskView
             'missing' => $this->completing->inWords($missing, $this->viewer->snapshot()),
             'asksNote' => $completion->note,
         ];
-    }
-
-    /**
-     * @return list<array{channel: string, most: int, toCustomers: bool}> by which whoever looks may write about it;
-     *     none: they may not
-     */
-    private function writing(Task $task): array
-    {
-        return array_map(
-            static fn(Channel $one): array => [
-                'channel' => $one->value,
-                'most' => $one->most(),
-                'toCustomers' => $one->takes(RecipientKind::Customer),
-            ],
-            $this->viewer->user()->can('perform', [$task, TaskAction::ToHandOn]) ? Channel::cases() : [],
-        );
     }
 
     private function countedSince(Task $task): ?string

@@ -3,7 +3,7 @@ import type { TaskReminders } from '../Reminders/RemindersPage';
 import type { TaskFiles } from './TaskFiles';
 import type { HandoffLine } from './HandoffLine';
 import type { TaskGuide } from '../Guides/GuidesPage';
-import type { Channel, WholeMessage } from '../Messages/OutboxPage';
+import type { MessageWay, WholeMessage } from '../Messages/OutboxPage';
 import type { PersonRef } from '../PersonRef';
 import type { HistoryEntry, NextMoment } from './TaskHistory';
 import type { TaskLine } from './TaskLine';
@@ -124,7 +124,7 @@ export type TaskView = TaskLine & {
     /** about it, that whoever looks may see: what still waits, then the latest */
     messages: WholeMessage[];
     /** by which whoever looks may write messages about it, of how many characters; none: they may not */
-    writing: { channel: Channel; most: number; toCustomers: boolean }[];
+    writing: MessageWay[];
     /** null: whoever looks is nobody who is reminded */
     reminders: TaskReminders | null;
     mayAttach: boolean;

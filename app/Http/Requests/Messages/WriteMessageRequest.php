@@ -5,21 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests\Messages;
 
 use App\Http\Requests\Intake\TaskRequest;
-use App\Messages\WrittenMessage;
-use App\Models\People\Person;
-use Carbon\CarbonImmutable;
-use Illuminate\Validation\Rule;
-use OpenBaton\Core\Document\TextLimits;
-use OpenBaton\Core\Message\Channel;
-use OpenBaton\Core\Message\HarmlessText;
-use OpenBaton\Core\Message\Recipient;
-use OpenBaton\Core\Message\RecipientKind;
 use OpenBaton\Core\Subject\TaskAction;
 
 /** A message about a task, written by whoever holds it or leads. */
 final class WriteMessageRequest extends TaskRequest
 {
-    public const CUSTOMER = 'customer';
+    use WritesMessage;
 
     public function authorize(): bool
     {
@@ -27,59 +18,8 @@ final class WriteMessageRequest extends TaskRequest
         return $this->user()?->can('perform', [$this->task(), TaskAction::ToHandOn]) === true;
     }
 
-    /** @return array<string, list<mixed>> */
-    public function rules(): array
+    protected function customerId(): ?string
     {
-        $channel = Channel::tryFrom($this->string('channel')->toString()) ?? Channel::Mail;
-        $toCustomer = $this->input('to') === self::CUSTOMER;
-
-        return [
-            'key' => ['required', 'string', 'regex:/^[0-9a-zA-Z-]{8,60}$/D'],
-            'to' => ['required', 'string', ...$toCustomer ? [] : ['exists:people,slug']],
-            'channel' => ['required', Rule::enum(Channel::class)->except($toCustomer ? [Channel::Chat] : [])],
-            'subject' => ['nullable', 'string', 'max:' . TextLimits::NAME],
-            'text' => ['required', 'string', 'max:' . $channel->most()],
-            'files' => ['boolean'],
-            'at' => ['bail', 'nullable', 'string', 'date', 'after:now', 'before:+5 years'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'to.*' => 'Choose a person.',
-            'at.*' => 'Give a moment that is still to come.',
-        ];
-    }
-
-    public function written(): WrittenMessage
-    {
-        $channel = Channel::from($this->string('channel')->toString());
-
-        return new WrittenMessage(
-            $this->string('key')->toString(),
-            $this->recipient(),
-            $channel,
-            $this->filled('subject') ? $this->line('subject') : null,
-            HarmlessText::prose($this->string('text')->toString(), $channel->most()),
-            $this->boolean('files'),
-            $this->filled('at') ? CarbonImmutable::parse($this->string('at')->toString()) : null,
-        );
-    }
-
-    private function recipient(): Recipient
-    {
-        $customer = $this->task()->customer_id;
-
-        return $this->input('to') === self::CUSTOMER
-            ? new Recipient(RecipientKind::Customer, is_string($customer) ? $customer : abort(422))
-            : new Recipient(
-                RecipientKind::Person,
-                Person::query()
-                    ->where('slug', $this->string('to')->toString())
-                    ->where('active', true)
-                    ->firstOrFail()->id,
-            );
+        return $this->task()->customer_id;
     }
 }

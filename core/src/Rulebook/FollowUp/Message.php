@@ -21,9 +21,10 @@ use OpenBaton\Core\Parameter\WorkingSpanType;
 use OpenBaton\Core\Parameter\YesNo;
 use OpenBaton\Core\People\Membership;
 use OpenBaton\Core\Rulebook\Family;
+use OpenBaton\Core\Rulebook\NamesSeat;
 use OpenBaton\Core\Rulebook\Pool\Pool;
 use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Rulebook\TaskOnly;
+use OpenBaton\Core\Rulebook\WorkOnly;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\MessagePrepared;
 use OpenBaton\Core\Subject\TaskSubject;
@@ -32,18 +33,18 @@ use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\WorkingSpan;
 use OpenBaton\Core\Time\WorkingTime;
 
-/** Prepares a message about the task for people, a team or the customer; held for a look, or sent at once. */
-final readonly class Message implements ActsBeyond, TaskOnly
+/** Prepares a message about what the rule is about; held for a look, or sent at once. */
+final readonly class Message implements ActsBeyond, WorkOnly, NamesSeat
 {
     private const MOST = 2000;
 
     /**
-     * @param MergedText|null  $subject of a mail; null: the title of the task
+     * @param MergedText|null  $subject of a mail; null: the title of what it is about
      * @param Pool|null        $people  for Addressee::People
      * @param string|null      $team    for Addressee::Team
      * @param bool             $held    somebody looks at it before it goes
      * @param WorkingSpan|null $delay   it goes so much working time of the house later at the earliest
-     * @param bool             $files   of a mail: with the files of the task
+     * @param bool             $files   of a mail: with the files of what it is about
      */
     public function __construct(
         public Addressee $addressee,
@@ -88,6 +89,11 @@ final readonly class Message implements ActsBeyond, TaskOnly
             Parameter::optional('delay', new WorkingSpanType(), null),
             Parameter::optional('files', new YesNo(), false),
         ];
+    }
+
+    public function seat(): ?SeatName
+    {
+        return $this->addressee === Addressee::Reviewer ? SeatName::Reviewer : null;
     }
 
     public function effect(Situation $situation): ?Effect

@@ -9,7 +9,7 @@ use OpenBaton\Core\Message\Draft;
 use OpenBaton\Core\Message\Recipient;
 use OpenBaton\Core\Subject\Subject;
 
-/** A message about the task is prepared, one for each recipient. */
+/** A message about the task or the case is prepared, one for each recipient. */
 final readonly class MessagePrepared implements ReachesOutside
 {
     public function __construct(public Draft $draft) {}

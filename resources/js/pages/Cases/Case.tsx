@@ -11,8 +11,10 @@ import { Missing } from '@/parts/cases/Missing';
 import { StageLine } from '@/parts/cases/StageLine';
 import { History } from '@/parts/History';
 import { Guides } from '@/parts/task/Guides';
+import { Messages } from '@/parts/task/Messages';
 import { Files } from '@/parts/task/Pieces';
 import { Say } from '@/parts/task/Said';
+import { WriteMessage } from '@/parts/task/WriteMessage';
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
     return (
@@ -101,7 +103,20 @@ function Opening({ open, page, onClose }: { open: Opened | null; page: CasePageP
 
 /** A case whole: where it is, what it waits for, what is done in it, what has happened. */
 export default function Case(page: CasePageProps) {
-    const { case: of, stages, refused, tasks, files, approvals, below, fields, guides, history } = page;
+    const {
+        case: of,
+        stages,
+        refused,
+        tasks,
+        files,
+        approvals,
+        below,
+        fields,
+        guides,
+        history,
+        messages,
+        writing,
+    } = page;
     const [open, setOpen] = useState<Opened | null>(null);
     return (
         <>
@@ -135,6 +150,20 @@ export default function Case(page: CasePageProps) {
                                 mayAsk={of.may.edit && of.closedAt === null}
                             />
                         </Part>
+                        {(messages.length > 0 || writing.length > 0) && (
+                            <Part title={say('case.messages')}>
+                                <Messages messages={messages} keys={false} />
+                                {writing.length > 0 && (
+                                    <WriteMessage
+                                        id={of.id}
+                                        at={`/cases/${of.id}`}
+                                        customer={of.customer}
+                                        writing={writing}
+                                        hasFiles={files.files.length > 0}
+                                    />
+                                )}
+                            </Part>
+                        )}
                         <Part title={say('screen.task_panel.files')}>
                             <Files at={`/cases/${of.id}`} files={files} mayAttach />
                         </Part>

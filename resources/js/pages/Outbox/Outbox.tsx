@@ -38,7 +38,7 @@ function columnsOf(formats: Formats, address: (message: number) => string): Tabl
                     <bdi className="block max-w-64 truncate" title={one.subject}>
                         {one.subject}
                     </bdi>
-                    <Below>{one.task === null ? '' : `№ ${one.task.number}`}</Below>
+                    <Below>{aboutOf(one)}</Below>
                 </>
             ),
         },
@@ -59,6 +59,12 @@ function columnsOf(formats: Formats, address: (message: number) => string): Tabl
             className: 'whitespace-nowrap text-ink2',
         },
     ];
+}
+
+/** What it is about, in short. */
+function aboutOf({ task, case: of }: MessageLine): string {
+    if (of !== null) return say('case.number', { number: of.number });
+    return task === null ? '' : `№ ${task.number}`;
 }
 
 /** In small under what a cell is about. */

@@ -24,6 +24,11 @@ export function MessagePanel({ message, onClose }: { message: WholeMessage; onCl
                         № {message.task.number} {message.task.title}
                     </Link>
                 )}
+                {message.case !== null && (
+                    <Link className="text-sky underline" href={`/cases/${message.case.id}`}>
+                        {say('case.number', { number: message.case.number })} {message.case.title}
+                    </Link>
+                )}
             </p>
             <MessageSteps message={message} />
         </article>

@@ -54,7 +54,15 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
             {(task.messages.length > 0 || task.writing.length > 0) && (
                 <Part title={say('outbox.ready')}>
                     <Messages messages={task.messages} keys={keys} />
-                    {task.writing.length > 0 && <WriteMessage task={task} />}
+                    {task.writing.length > 0 && (
+                        <WriteMessage
+                            id={task.id}
+                            at={`/tasks/${task.id}`}
+                            customer={task.customer}
+                            writing={task.writing}
+                            hasFiles={task.files.files.length > 0}
+                        />
+                    )}
                 </Part>
             )}
             {task.approvals.length > 0 && (

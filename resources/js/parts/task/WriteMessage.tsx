@@ -1,6 +1,5 @@
 import { useForm } from '@inertiajs/react';
-import type { Channel } from '@props/Messages/OutboxPage';
-import type { TaskView } from '@props/Tasks/TaskView';
+import type { Channel, MessageWay } from '@props/Messages/OutboxPage';
 import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { keep, keptText, useKeptKey } from '@/lib/kept';
@@ -16,23 +15,33 @@ import { MomentEntry } from '@/ui/MomentEntry';
 
 const CUSTOMER = 'customer';
 
+/** What it is about: a task or a case. */
+export type Written = {
+    id: string;
+    /** its address */
+    at: string;
+    customer: string | null;
+    writing: MessageWay[];
+    hasFiles: boolean;
+};
+
 type Reach = { to: string; channel: Channel };
 
 /** For whom it is, and by which means. */
 function Whom({
-    task,
+    of,
     value,
     errors,
     onChange,
 }: {
-    task: TaskView;
+    of: Written;
     value: Reach;
     errors: Partial<Record<keyof Reach, string>>;
     onChange: (part: Partial<Reach>) => void;
 }) {
     const people = usePeople();
     const reaching = (to: string): Channel[] =>
-        task.writing.filter((one) => to !== CUSTOMER || one.toCustomers).map((one) => one.channel);
+        of.writing.filter((one) => to !== CUSTOMER || one.toCustomers).map((one) => one.channel);
     const channels = reaching(value.to);
     return (
         <>
@@ -40,9 +49,9 @@ function Whom({
                 <PersonChoice
                     people={people}
                     first={
-                        task.customer === null
+                        of.customer === null
                             ? []
-                            : [{ value: CUSTOMER, label: say('outbox.the_customer', { name: task.customer }) }]
+                            : [{ value: CUSTOMER, label: say('outbox.the_customer', { name: of.customer }) }]
                     }
                     value={value.to}
                     onChange={(to) => {
@@ -71,10 +80,10 @@ function Whom({
     );
 }
 
-/** What somebody writes about a task: whom it is for, by which means, when. */
-function Writing({ task, onClose }: { task: TaskView; onClose: () => void }) {
+/** What somebody writes: whom it is for, by which means, when. */
+function Writing({ of, onClose }: { of: Written; onClose: () => void }) {
     const formats = useFormats();
-    const kept = useKeptKey(`written ${task.id}`);
+    const kept = useKeptKey(`written ${of.id}`);
     const [key] = useState(() => crypto.randomUUID());
     const form = useForm<{
         to: string;
@@ -84,7 +93,7 @@ function Writing({ task, onClose }: { task: TaskView; onClose: () => void }) {
         files: boolean;
         at: string;
     }>({
-        to: task.customer === null ? '' : CUSTOMER,
+        to: of.customer === null ? '' : CUSTOMER,
         channel: 'mail',
         subject: '',
         text: keptText(kept),
@@ -92,10 +101,10 @@ function Writing({ task, onClose }: { task: TaskView; onClose: () => void }) {
         at: '',
     });
     const { data, errors } = form;
-    const most = task.writing.find((one) => one.channel === data.channel)?.most ?? 0;
+    const most = of.writing.find((one) => one.channel === data.channel)?.most ?? 0;
     const send = (): void => {
         form.transform((sent) => ({ ...sent, key, at: sent.at === '' ? null : formats.fromLocal(sent.at) }));
-        form.post(`/tasks/${task.id}/messages`, {
+        form.post(`${of.at}/messages`, {
             preserveScroll: true,
             onSuccess: unlessRefused(() => {
                 keep(kept, '');
@@ -105,7 +114,7 @@ function Writing({ task, onClose }: { task: TaskView; onClose: () => void }) {
     };
     return (
         <DialogForm busy={form.processing} send={say('outbox.send')} onLeave={onClose} onSend={send}>
-            <Whom task={task} value={data} errors={errors} onChange={(part) => form.setData({ ...data, ...part })} />
+            <Whom of={of} value={data} errors={errors} onChange={(part) => form.setData({ ...data, ...part })} />
             {data.channel === 'mail' && (
                 <Labelled label={say('outbox.subject')} hint={say('outbox.subject_hint')} wrong={errors.subject}>
                     <input
@@ -135,7 +144,7 @@ function Writing({ task, onClose }: { task: TaskView; onClose: () => void }) {
                     }}
                 />
             </Labelled>
-            {data.channel === 'mail' && task.files.files.length > 0 && (
+            {data.channel === 'mail' && of.hasFiles && (
                 <label className="flex items-center gap-2">
                     <input
                         type="checkbox"
@@ -152,8 +161,8 @@ function Writing({ task, onClose }: { task: TaskView; onClose: () => void }) {
     );
 }
 
-/** A message about a task that somebody writes themselves. */
-export function WriteMessage({ task }: { task: TaskView }) {
+/** A message about a task or a case that somebody writes themselves. */
+export function WriteMessage(of: Written) {
     const [writing, setWriting] = useState(false);
     return (
         <>
@@ -161,7 +170,7 @@ export function WriteMessage({ task }: { task: TaskView }) {
                 {say('outbox.write')}
             </Button>
             <Dialog open={writing} onOpenChange={setWriting} title={say('outbox.write')}>
-                {writing && <Writing task={task} onClose={() => setWriting(false)} />}
+                {writing && <Writing of={of} onClose={() => setWriting(false)} />}
             </Dialog>
         </>
     );
