@@ -42,14 +42,19 @@ final readonly class OpenCase
     ) {}
 
     /**
-     * @param Node $document track, title, stage, customer, owner, above, facts, task
+     * @param Node        $document track, title, stage, customer, owner, above, facts, task
+     * @param string|null $key      under which it is opened once; done again, the first is answered
      *
      * @throws DocumentError with where it is wrong
      */
-    public function __invoke(Node $document, Actor $by): CustomerCase
+    public function __invoke(Node $document, Actor $by, ?string $key = null): CustomerCase
     {
-        return DB::transaction(function () use ($document, $by): CustomerCase {
+        return DB::transaction(function () use ($document, $by, $key): CustomerCase {
             $locked = $this->houses->lock();
+            $there = $key === null ? null : CustomerCase::query()->where('key', $key)->first();
+            if ($there !== null) {
+                return $there;
+            }
             $at = CarbonImmutable::now()->getTimestamp();
             $case = $this->read($document, $locked->house, $at, $by, Id::next());
             $facts = $locked->house->router()->facts;
@@ -83,8 +88,19 @@ final readonly class OpenCase
             }
             $this->runner->run($locked, self::occasion($at, $by), $changes, $rows);
 
-            return CustomerCase::query()->findOrFail($case->id);
+            $opened = CustomerCase::query()->findOrFail($case->id);
+            if ($key !== null) {
+                $opened->update(['key' => $key]);
+            }
+
+            return $opened;
         }, attempts: 3);
+    }
+
+    /** Whether a case was opened under a key. */
+    public function isThere(string $key): bool
+    {
+        return CustomerCase::query()->where('key', $key)->exists();
     }
 
     /** @throws DocumentError with where it is wrong */

@@ -9,6 +9,7 @@ use App\Approvals\KeepApprovals;
 use App\Bridge\RulebookReader;
 use App\Bridge\SnapshotSource;
 use App\Bridge\TextWords;
+use App\Cases\CasesTable;
 use App\Clock\FindNextMoments;
 use App\Coverage\BeginCoverage;
 use App\Customers\CustomersTable;
@@ -108,7 +109,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app
             ->when(ImportKinds::class)
             ->needs('$kinds')
-            ->give([CustomersTable::class, PlacesTable::class, TasksTable::class]);
+            ->give([CustomersTable::class, PlacesTable::class, TasksTable::class, CasesTable::class]);
         $this->app->bind(TextWords::class, TextWordsOfHouse::class);
         $this->app->extend('translation.loader', static fn(): ValidationLines => new ValidationLines());
     }

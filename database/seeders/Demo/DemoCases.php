@@ -6,10 +6,12 @@ namespace Database\Seeders\Demo;
 
 use App\Access\Actor;
 use App\Approvals\AnswerApproval;
+use App\Approvals\AskForApproval;
 use App\Cases\ChangeCase;
 use App\Cases\MoveCase;
 use App\Cases\OpenCase;
 use App\Models\Access\User;
+use App\Models\Approvals\Approval;
 use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
@@ -18,6 +20,8 @@ use App\Refusals\NotAnswered;
 use App\Tasks\CompleteTask;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Flow\ApprovalOutcome;
+use OpenBaton\Core\Flow\ApprovalRule;
 use OpenBaton\Core\Flow\OpenWork;
 use OpenBaton\Core\Flow\Vote;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -46,6 +50,7 @@ final class DemoCases
         private readonly MoveCase $move,
         private readonly ChangeCase $change,
         private readonly AnswerApproval $answer,
+        private readonly AskForApproval $ask,
     ) {
         // Its own, so that what else the demo does stays as it is.
         $this->random = new Randomizer(new Mt19937(2208));
@@ -123,6 +128,12 @@ final class DemoCases
     /** What is needed before it can go on is filled in, and that moves a hire to its fitting. */
     private function go(CustomerCase $case, string $next, User $by): void
     {
+        if ($case->stage === 'fitting' && isset($case->facts['case.terms_signed'])) {
+            $this->askAgain($case, $by);
+            ($this->move)($case, $case->revision, $next, null, false, Actor::user($by));
+
+            return;
+        }
         $day = CarbonImmutable::now()->format('Y-m-d');
         $facts = match ($case->stage) {
             'quote' => ['case.fitting_on' => CarbonImmutable::now()->addWeekdays(3)->format('Y-m-d')],
@@ -141,6 +152,16 @@ final class DemoCases
         }
         if ($case->stage !== $next) {
             ($this->move)($case, $case->revision, $next, null, false, Actor::user($by));
+        }
+    }
+
+    /** A quote that nobody has said yes to is made again, and asked about again. */
+    private function askAgain(CustomerCase $case, User $by): void
+    {
+        $last = Approval::query()->where('case_id', $case->id)->orderByDesc('id')->first()?->outcome;
+        if ($last !== null && $last !== ApprovalOutcome::Yes) {
+            $again = 'The quote, made again.';
+            ($this->ask)($case, 'Quote', ApprovalRule::all(), ['hanneke-de-wit'], $again, null, Actor::user($by));
         }
     }
 

@@ -8,6 +8,7 @@ import { CaseFilters } from '@/parts/cases/CaseFilters';
 import { CasesHead } from '@/parts/cases/CasesHead';
 import { OpenCase } from '@/parts/cases/OpenCase';
 import { PersonName } from '@/parts/PersonMark';
+import { TableImport } from '@/parts/tables/TableImport';
 import { NameDialog, NamedLists } from '@/parts/tasks/NamedLists';
 import { Pages } from '@/ui/Pages';
 import { Table } from '@/ui/Table';
@@ -80,7 +81,7 @@ export default function Cases({
     of,
 }: CasesPageProps) {
     const formats = useFormats();
-    const [open, setOpen] = useState<'new' | 'name' | null>(null);
+    const [open, setOpen] = useState<'new' | 'name' | 'table' | null>(null);
     const columns = useMemo(() => columnsOf(formats), [formats]);
     const go = (changes: CaseListQuery, to = 1): void =>
         router.get('/cases', addressOf({ ...filter, ...changes }, to), { preserveState: true, preserveScroll: true });
@@ -95,6 +96,7 @@ export default function Cases({
                     onGo={go}
                     onOpen={() => setOpen('new')}
                     onName={() => setOpen('name')}
+                    onBringIn={() => setOpen('table')}
                 />
                 {tracks.length === 0 ? (
                     <p className="box p-5">{say('case.no_tracks')}</p>
@@ -124,6 +126,15 @@ export default function Cases({
                 )}
             </div>
             {open === 'new' && <OpenCase tracks={tracks} people={people} onClose={() => setOpen(null)} />}
+            {open === 'table' && (
+                <TableImport
+                    kind="cases"
+                    title={say('case.table_title')}
+                    note={say('case.table_note')}
+                    example={'title\ttrack\tstage\tcustomer\towner\tkey'}
+                    onClose={() => setOpen(null)}
+                />
+            )}
             {open === 'name' && <NameDialog of="cases" filter={filter} onClose={() => setOpen(null)} />}
         </>
     );

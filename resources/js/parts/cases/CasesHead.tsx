@@ -15,10 +15,23 @@ type Props = Pick<CasesPageProps, 'filter' | 'total' | 'of' | 'tracks' | 'mayLay
     onGo: (changes: CaseListQuery) => void;
     onOpen: () => void;
     onName: () => void;
+    onBringIn: () => void;
 };
 
 /** What a list of cases has above it: what it is narrowed to, and what can be done with it. */
-export function CasesHead({ filter, total, of, tracks, mayLay, mayOpen, address, onGo, onOpen, onName }: Props) {
+export function CasesHead({
+    filter,
+    total,
+    of,
+    tracks,
+    mayLay,
+    mayOpen,
+    address,
+    onGo,
+    onOpen,
+    onName,
+    onBringIn,
+}: Props) {
     return (
         <header className="flex flex-wrap items-center gap-3">
             <h1 className="flex-1 text-lg">{say('case.title')}</h1>
@@ -56,6 +69,11 @@ export function CasesHead({ filter, total, of, tracks, mayLay, mayOpen, address,
                 <Link href="/tracks" className="text-sky hover:underline">
                     {say('track.title')}
                 </Link>
+            )}
+            {mayLay && (
+                <Button look="quiet" onClick={onBringIn}>
+                    {say('case.bring_in')}
+                </Button>
             )}
             {mayOpen && (
                 <Button look="main" onClick={onOpen}>
