@@ -21,14 +21,12 @@ use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Flow\Approval;
+use OpenBaton\Core\Flow\ApprovalGoesOn;
 use OpenBaton\Core\Flow\ApprovalOutcome;
 use OpenBaton\Core\Flow\ApprovalTask;
-use OpenBaton\Core\Rulebook\Event\ApprovalSettled;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Happened;
 use OpenBaton\Core\Subject\Subject;
-use OpenBaton\Core\Subject\TaskSubject;
-use OpenBaton\Core\Workload\TaskStatus;
 
 /**
  * Carries an approval on, within the transaction that changes it: whoever is asked now gets a task, what is not asked
@@ -46,20 +44,21 @@ final readonly class CarryOn
         Occasion $occasion,
     ): void {
         $wasOpen = $row->outcome === null;
+        $goesOn = new ApprovalGoesOn($row->name, $after, $wasOpen);
         $row->fill(ApprovalRows::columns($after))->save();
         $changes = $rows = $asked = [];
         foreach ($row->tasks()->with(TaskSubjects::RELATIONS)->open()->orderBy('id')->lockForUpdate()->get() as $task) {
             $place = (int) $task->approval_place;
-            $asked[$place] = true;
+            $asked[] = $place;
             $before = $this->tasks->of($task, $locked->house);
-            $changed = self::answered($before, $after, $place);
+            $changed = $goesOn->task($before, $place);
             if (!$changed->equals($before)) {
                 $rows[$task->id] = $task;
                 $task->outcome_note = $after->places[$place]->reason ?? $task->outcome_note;
                 $changes[] = self::change($locked->house, $occasion, $before, $changed);
             }
         }
-        foreach (array_diff($after->asks(), array_keys($asked)) as $place) {
+        foreach ($goesOn->anew($asked) as $place) {
             $arrival = $this->asks($locked->house, $row, $of->subject, $after, $place, $occasion);
             $rows[$arrival->after->id] = new Task([
                 'id' => $arrival->after->id,
@@ -72,24 +71,12 @@ final readonly class CarryOn
             ]);
             $changes[] = $arrival;
         }
-        $changes = [...$this->ofSubject($locked->house, $row, $of, $after, $occasion, $wasOpen), ...$changes];
+        $changes = [...self::ofSubject($locked->house, $of->subject, $goesOn, $occasion), ...$changes];
         $rows[$of->row->id] = $of->row;
         $this->runner->run($locked, $occasion, $changes, $rows);
         if ($wasOpen && $after->outcome !== null && $after->outcome !== ApprovalOutcome::Withdrawn) {
             self::tell($row, $of, $after->outcome, $occasion);
         }
-    }
-
-    private static function answered(TaskSubject $task, Approval $after, int $number): TaskSubject
-    {
-        $place = $after->places[$number];
-
-        return match (true) {
-            $place->vote !== null => $task->inStatus(TaskStatus::Done),
-            $after->isSettled(), $place->isVacant() => $task->inStatus(TaskStatus::Dropped),
-            $place->byId !== $task->holderId => $task->heldBy($place->byId),
-            default => $task,
-        };
     }
 
     private function asks(
@@ -115,25 +102,15 @@ final readonly class CarryOn
         return self::change($house, $occasion, null, $task->with(['id' => Id::next()]));
     }
 
-    /** @return list<ChangeSet> of what is to be approved: who is asked watches it, and rules hear what it came to */
-    private function ofSubject(
-        HouseAt $house,
-        Row $row,
-        ApprovalSubject $of,
-        Approval $after,
-        Occasion $occasion,
-        bool $wasOpen,
-    ): array {
-        $asked = array_map(static fn(int $place): string => (string) $after->places[$place]->byId, $after->asks());
-        $watched = $of->subject->watchedBy($asked);
-        $happened =
-            $wasOpen && $after->isSettled()
-                ? [new ApprovalSettled($row->name, $after->outcome, $of->subject::kind())]
-                : [];
+    /** @return list<ChangeSet> of what is to be approved */
+    private static function ofSubject(HouseAt $house, Subject $of, ApprovalGoesOn $goesOn, Occasion $occasion): array
+    {
+        $watched = $goesOn->watched($of);
+        $happened = $goesOn->happened($of);
 
-        return $happened === [] && $watched->equals($of->subject)
+        return $happened === [] && $watched->equals($of)
             ? []
-            : [self::change($house, $occasion, $of->subject, $watched, ...$happened)];
+            : [self::change($house, $occasion, $of, $watched, ...$happened)];
     }
 
     private static function change(

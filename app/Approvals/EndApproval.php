@@ -47,18 +47,13 @@ final readonly class EndApproval
         ($this->change)(
             $approvalId,
             static function (Approval $one, ApprovalSubject $of, int $at) use ($approvalId): Approval {
-                if ($one->isSettled()) {
-                    return $one;
-                }
-                if (!$of->subject->isOpen()) {
-                    return $one->withdraw($at);
-                }
                 $over = Task::query()->where('approval_id', $approvalId)->whereNotNull('completed_at')->get();
-                foreach ($over as $task) {
-                    $one = $one->vacated((int) $task->approval_place, $at);
-                }
 
-                return $one->at($at);
+                return $one->unanswered(
+                    $of->subject->isOpen(),
+                    array_values($over->map(static fn(Task $task): int => (int) $task->approval_place)->all()),
+                    $at,
+                );
             },
             static fn(int $at): Occasion => new Occasion($at, Cause::Timer, 'approval_over'),
         );

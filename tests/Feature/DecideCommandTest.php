@@ -58,6 +58,9 @@ it('tells what became of the examples', function (string $example, array $expect
     SchemaCheck::check('world', json_decode($json));
     $told = array_map(static function (string $line): string {
         $decision = json_decode($line);
+        if (isset($decision->openbaton)) {
+            return "{$decision->event} refused {$decision->why}";
+        }
         SchemaCheck::check('decision', $decision);
 
         return implode(
@@ -65,7 +68,7 @@ it('tells what became of the examples', function (string $example, array $expect
             array_filter(
                 [
                     $decision->chain->of,
-                    $decision->task ?? $decision->customer,
+                    $decision->task ?? ($decision->case ?? $decision->customer),
                     $decision->rule,
                     $decision->outcome,
                     $decision->assignee,
@@ -94,6 +97,19 @@ it('tells what became of the examples', function (string $example, array $expect
             'e2:1 tarn-cross.1 owner assigned nadia-haddad after 0',
             'e3 tarn-cross.1 kept nadia-haddad after 0',
             'e5:1 tarn-cross kept nadia-haddad',
+        ],
+    ],
+    'two approve a large repair, neither of whom made the estimate; one of them for somebody who is away' => [
+        'repair',
+        [
+            'e1 horn kept greta-solheim',
+            'e2 look kept greta-solheim',
+            'e5 horn kept greta-solheim',
+            'e5 horn.1 kept marek-dobry after 0',
+            'e5 horn.2 kept hanneke-de-wit after 0',
+            'e6 refused gate_closed',
+            'e8 refused not_asked',
+            'e9 horn kept greta-solheim',
         ],
     ],
     'two rules that go round end, and it is told' => [

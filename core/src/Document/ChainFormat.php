@@ -5,24 +5,31 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Document;
 
 use OpenBaton\Core\Flow\Moved;
+use OpenBaton\Core\Flow\NotAsked;
 use OpenBaton\Core\World\ChainOf;
 
 /** The decisions of a chain as documents, each with its place in the chain. */
 final class ChainFormat
 {
-    /** That a case was not moved or closed. */
+    /** That a case was not moved or closed, or that an answer does not count. */
     public const REFUSAL = 'refusal/1';
 
+    /** Others are asked, or nobody any more, or whoever answers may not. */
+    private const NOT_ASKED = 'not_asked';
+
     /** @return array<string, mixed> */
-    private static function refused(ChainOf $of, Moved $refused): array
+    private static function refused(ChainOf $of, Moved|NotAsked $refused): array
     {
-        return [
-            'openbaton' => self::REFUSAL,
-            'event' => $of->event,
-            'case' => $of->caseId,
-            'why' => $refused->refusal?->value,
-            'missing' => GateFormat::writeClosed($refused->missing),
-        ];
+        $said =
+            $refused instanceof Moved
+                ? [
+                    'case' => $of->subjectId,
+                    'why' => $refused->refusal?->value,
+                    'missing' => GateFormat::writeClosed($refused->missing),
+                ]
+                : ['of' => $of->subjectId, 'why' => self::NOT_ASKED];
+
+        return ['openbaton' => self::REFUSAL, 'event' => $of->event] + $said;
     }
 
     /** @return list<array<string, mixed>> one for each decision, in order */

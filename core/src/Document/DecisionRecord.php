@@ -10,11 +10,16 @@ use OpenBaton\Core\Routing\Attempt;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Routing\Exclusion;
 use OpenBaton\Core\Routing\Step;
+use OpenBaton\Core\Rulebook\Event\CaseOpens;
+use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\SeatName;
+use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
+use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Subject;
 use OpenBaton\Core\Subject\SubjectKind;
+use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * What is kept of a decision: all that can't be worked out again from its
@@ -34,7 +39,7 @@ final class DecisionRecord
         return array_filter(
             [
                 'event' => $decision->change->id,
-                'kinds' => $decision->rulebook->occasions($decision->change),
+                'kinds' => $decision->rulebook->occasions($decision->change) ?: self::arrival($decision->change),
                 ...self::about($decision->change->after),
                 'at' => $decision->change->at,
                 'outcome' => $decision->outcome->value,
@@ -56,6 +61,17 @@ final class DecisionRecord
                 'decided_by' => null,
                 'assignee' => null,
             ];
+    }
+
+    /** @return list<string> what happened where no rule waits for it: of that only what arrives is decided on */
+    private static function arrival(ChangeSet $change): array
+    {
+        return match (true) {
+            !$change->isArrival() => [],
+            $change->after instanceof TaskSubject => [TaskArrives::kind()],
+            $change->after instanceof CaseSubject => [CaseOpens::kind()],
+            default => [],
+        };
     }
 
     /** @return array<string, string> what it is about, by its kind; nothing: the house */

@@ -32,7 +32,12 @@ final class HappeningFormat
     private const APPLIED = 'rule_applied';
     private const TICK = 'tick';
     private const OF_TASKS = [self::ARRIVES, self::CHANGES, self::PRESSED, self::APPLIED, self::TICK];
-    public const KINDS = [...self::OF_TASKS, ...CustomerHappenings::KINDS, ...CaseHappenings::KINDS];
+    public const KINDS = [
+        ...self::OF_TASKS,
+        ...CustomerHappenings::KINDS,
+        ...CaseHappenings::KINDS,
+        ...ApprovalHappenings::KINDS,
+    ];
 
     /** @var array<array-key, true> ids of tasks that there are by then */
     private array $tasks = [];
@@ -83,6 +88,12 @@ final class HappeningFormat
             self::PRESSED => $this->runs($id, $at, $node, Pressed::kind()),
             self::APPLIED => $this->runs($id, $at, $node, Trigger::APPLIED),
             self::TICK => $this->ticks($id, $at, $node),
+            ApprovalHappenings::ANSWERED => (new ApprovalHappenings($this->roster))->read(
+                $this->either($node->get('of')),
+                $id,
+                $at,
+                $node,
+            ),
             default => $this->ofCases->read($kind, $id, $at, $node) ??
                 ($this->ofCustomers->read($kind, $id, $at, $node) ??
                     throw $node
@@ -158,6 +169,12 @@ final class HappeningFormat
         $id = $node->line(TextLimits::ID);
 
         return $this->ofCases->has($id) ? $id : throw $node->fail('There is no case "{id}".', id: $id);
+    }
+
+    /** @return string id of a case or a task */
+    private function either(Node $node): string
+    {
+        return $this->ofCases->has($node->text()) ? $this->case($node) : $this->task($node);
     }
 
     private function task(Node $node): string

@@ -140,6 +140,29 @@ final readonly class Approval
             : $this;
     }
 
+    /**
+     * As it is where nobody has answered: what was to be approved may be closed, tasks of some places may be over, and
+     * its latest moment may have come.
+     *
+     * @param bool      $isOpen what is to be approved is
+     * @param list<int> $over   places whose tasks are over
+     */
+    public function unanswered(bool $isOpen, array $over, int $at): self
+    {
+        if ($this->isSettled()) {
+            return $this;
+        }
+        if (!$isOpen) {
+            return $this->withdraw($at);
+        }
+        $left = $this;
+        foreach ($over as $place) {
+            $left = $left->vacated($place, $at);
+        }
+
+        return $left->at($at);
+    }
+
     /** A place is nobody's any more, as where its task was dropped. */
     public function vacated(int $place, int $at): self
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Schema;
 
+use OpenBaton\Core\Document\ApprovalHappenings;
+use OpenBaton\Core\Flow\Vote;
 use OpenBaton\Core\Subject\Cause;
 
 /** What happens in a world, one schema for each kind. */
@@ -36,6 +38,20 @@ final class WorldEventSchema
                     self::event('tick', []),
                     ...WorldCustomerSchema::events(),
                     ...WorldCaseSchema::events(),
+                    self::event(
+                        ApprovalHappenings::ANSWERED,
+                        [
+                            'of' => ['description' => 'What is to be approved: a task or a case.'] + self::TEXT,
+                            'approval' => self::TEXT,
+                            'by' => self::TEXT,
+                            'answer' => [
+                                'enum' => [...array_column(Vote::cases(), 'value'), ApprovalHappenings::NOT_ME],
+                            ],
+                            'to' => ['description' => 'Who should answer instead.'] + self::TEXT,
+                            'reason' => ['description' => 'A no has one.', 'type' => 'string'],
+                        ],
+                        ['to', 'reason'],
+                    ),
                 ],
             ],
         ];

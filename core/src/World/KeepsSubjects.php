@@ -126,12 +126,6 @@ trait KeepsSubjects
         );
     }
 
-    /** A world asks for no approvals: nobody is there to answer them. */
-    public function approvals(string $caseId): array
-    {
-        return [];
-    }
-
     public function workersIn(string $caseId): array
     {
         $workers = [];

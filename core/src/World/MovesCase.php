@@ -44,7 +44,7 @@ final readonly class MovesCase implements Happening
         $case = $state->caseNow($this->caseId);
         $moved = ($this->move)($state->moves($case), $case, $state->view($case, $this->at));
         if ($moved->refusal !== null) {
-            yield new ChainOf($this->id, $state->run(), refused: $moved, caseId: $case->id);
+            yield new ChainOf($this->id, $state->run(), refused: $moved, subjectId: $case->id);
 
             return;
         }

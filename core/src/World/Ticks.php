@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\World;
 
-/** The clock is looked at: all that has fallen due since it was last happens, in order of time. */
+use OpenBaton\Core\Subject\Cause;
+
+/**
+ * The clock is looked at: all that has fallen due since it was last happens, in order of time, and approvals that
+ * nobody has answered are settled.
+ */
 final readonly class Ticks implements Happening
 {
     public function __construct(private string $id, private int $at) {}
@@ -29,5 +34,10 @@ final readonly class Ticks implements Happening
             );
         }
         $state->ticked($this->at);
+        for ($number = 1; ($over = $state->approvalOver($this->at)) !== null; ++$number) {
+            [$asked, $after] = $over;
+            $id = "{$this->id}:approval-{$number}";
+            yield new ChainOf($id, $state->goOn($asked, $after, $id, $this->at, Cause::Timer));
+        }
     }
 }

@@ -35,6 +35,7 @@ use OpenBaton\Core\Workload\Work;
 /** A world as it goes along: its tasks, the work in hand, the rotations, and how far the clock has been looked at. */
 final class WorldState implements Surroundings
 {
+    use KeepsApprovals;
     use KeepsSubjects;
 
     private Work $work;
@@ -160,6 +161,8 @@ final class WorldState implements Surroundings
         foreach ($result->rotations->byName as $rotation) {
             $this->rotations = $this->rotations->with($rotation);
         }
+
+        $this->keepAsked($result);
 
         return $result;
     }

@@ -37,7 +37,13 @@ function caseMessages(array $then): array
     );
 
     return array_values(
-        array_filter($story->told[0]['effects'], static fn(array $one): bool => $one['effect'] === 'message_prepared'),
+        array_map(
+            static fn(array $one): array => array_diff_key($one, ['rule' => true, 'name' => true]),
+            array_filter(
+                $story->told[0]['effects'],
+                static fn(array $one): bool => $one['effect'] === 'message_prepared',
+            ),
+        ),
     );
 }
 
