@@ -39,7 +39,6 @@ it('is written by keyboard and put in force: a new track, its stages, its gates'
     $this->click("//button[@aria-label='Change stage 2']");
     $this->field('Name of the stage')->click();
     $keys->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_UP]);
-    $keys->sendKeys([WebDriverKeys::NULL]);
     $this->find("//ol/li[1]//h2[normalize-space(.)='Back again']");
     $this->press('Undo');
     $this->find("//ol/li[1]//h2[normalize-space(.)='Sent']");

@@ -16,7 +16,8 @@ type Props = {
 };
 
 /**
- * One comes to a dialog to type, so that its first empty entry has the focus, or what says of itself that it should.
+ * One comes to a dialog to type, so that its first empty entry has the focus, or what says of itself that it should; to
+ * one that only asks, to say so.
  */
 function focusOnEntry(event: Event): void {
     const content = event.currentTarget as HTMLElement | null;
@@ -27,7 +28,8 @@ function focusOnEntry(event: Event): void {
     const entry =
         content?.querySelector<HTMLElement>('[data-autofocus]') ??
         entries.find((one) => (one as HTMLInputElement).value === '') ??
-        entries[0];
+        entries[0] ??
+        content?.querySelector<HTMLElement>('button[type=submit]');
     if (entry !== undefined && entry !== null) {
         event.preventDefault();
         entry.focus();

@@ -152,7 +152,7 @@ export default function Case(page: CasePageProps) {
                         </Part>
                         {(messages.length > 0 || writing.length > 0) && (
                             <Part title={say('case.messages')}>
-                                <Messages messages={messages} keys={false} />
+                                <Messages messages={messages} keys />
                                 {writing.length > 0 && (
                                     <WriteMessage
                                         id={of.id}

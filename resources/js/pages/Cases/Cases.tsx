@@ -3,6 +3,7 @@ import type { CaseLine } from '@props/Cases/CaseLine';
 import type { CaseListQuery, CasesPageProps } from '@props/Cases/CasesPage';
 import { useMemo, useState } from 'react';
 import { useFormats, type Formats } from '@/lib/format';
+import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';
 import { CaseFilters } from '@/parts/cases/CaseFilters';
 import { CasesHead } from '@/parts/cases/CasesHead';
@@ -83,6 +84,11 @@ export default function Cases({
     const formats = useFormats();
     const [open, setOpen] = useState<'new' | 'name' | 'table' | null>(null);
     const columns = useMemo(() => columnsOf(formats), [formats]);
+    useShortcuts(
+        'page',
+        say('keys.cases'),
+        mayOpen ? [{ key: 'n', does: say('case.open_one').toLocaleLowerCase(), run: () => setOpen('new') }] : [],
+    );
     const go = (changes: CaseListQuery, to = 1): void =>
         router.get('/cases', addressOf({ ...filter, ...changes }, to), { preserveState: true, preserveScroll: true });
     return (

@@ -2,6 +2,7 @@ import { Link, router } from '@inertiajs/react';
 import type { CaseFacts, StageLine } from '@props/Cases/CaseView';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
+import { useShortcuts } from '@/lib/keys';
 import { useSending } from '@/lib/useSending';
 import { say } from '@/lib/words';
 import { PersonMark } from '@/parts/PersonMark';
@@ -43,45 +44,92 @@ export function Facts({ of }: { of: CaseFacts }) {
     );
 }
 
-/** What can be done with it by whoever looks. */
+/** The key that does it stands beside it. */
+type Deed = { key: string; label: string; run: () => void; look?: 'main' | 'plain' | 'quiet'; sends?: boolean };
+
+/** What can be done with it by whoever looks, each by a key, too. */
+function deedsOf(
+    of: CaseFacts,
+    next: StageLine | undefined,
+    post: (deed: string, data: Record<string, unknown>) => void,
+    onOpen: (what: Opened) => void,
+): Deed[] {
+    const isOpen = of.closedAt === null;
+    const { may } = of;
+    return [
+        ...(isOpen && may.claim
+            ? [
+                  {
+                      key: 'a',
+                      label: say('case.claim'),
+                      look: 'main' as const,
+                      sends: true,
+                      run: () => post('claim', { revision: of.revision }),
+                  },
+              ]
+            : []),
+        ...(isOpen && may.move && next !== undefined
+            ? [
+                  {
+                      key: '.',
+                      label: say('case.move_on', { stage: next.name }),
+                      look: may.claim ? ('plain' as const) : ('main' as const),
+                      run: () => onOpen({ move: next }),
+                  },
+              ]
+            : []),
+        ...(may.edit ? [{ key: 'e', label: say('case.edit'), run: () => onOpen('edit') }] : []),
+        ...(isOpen && may.give ? [{ key: 'g', label: say('case.give'), run: () => onOpen('give') }] : []),
+        ...(may.edit
+            ? [
+                  {
+                      key: 'c',
+                      label: say(isOpen ? 'case.close' : 'case.reopen'),
+                      run: () => onOpen(isOpen ? 'close' : 'reopen'),
+                  },
+              ]
+            : []),
+        ...(may.watch
+            ? [
+                  {
+                      key: 'w',
+                      label: say(of.watches ? 'case.unwatch' : 'case.watch'),
+                      look: 'quiet' as const,
+                      sends: true,
+                      run: () => post('watch', { watches: !of.watches }),
+                  },
+              ]
+            : []),
+    ];
+}
+
+/** What can be done with it, and where else it can be moved to. */
 export function Deeds({ of, stages, onOpen }: { of: CaseFacts; stages: StageLine[]; onOpen: (what: Opened) => void }) {
     const { busy, send } = useSending();
     const next = stages.find((stage) => stage.state === 'ahead');
     const others = stages.filter(({ state, key }) => (state === 'passed' || state === 'ahead') && key !== next?.key);
-    const isOpen = of.closedAt === null;
     const post = (deed: string, data: Record<string, unknown>): void =>
         void send(async () => {
             await ask('POST', `/cases/${of.id}/${deed}`, JSON.stringify(data));
         }).then((done) => done && router.reload());
+    const deeds = deedsOf(of, next, post, onOpen);
+    useShortcuts(
+        'page',
+        say('keys.case'),
+        deeds.map(({ key, label, run }) => ({ key, does: label.toLocaleLowerCase(), run })),
+    );
     return (
         <div className="flex flex-wrap gap-2">
-            {isOpen && of.may.claim && (
-                <Button look="main" disabled={busy} onClick={() => post('claim', { revision: of.revision })}>
-                    {say('case.claim')}
+            {deeds.map(({ key, label, look = 'plain', sends = false, run }) => (
+                <Button key={key} look={look} disabled={sends && busy} aria-keyshortcuts={key} onClick={run}>
+                    {label}
                 </Button>
-            )}
-            {isOpen && of.may.move && next !== undefined && (
-                <Button look={of.may.claim ? 'plain' : 'main'} onClick={() => onOpen({ move: next })}>
-                    {say('case.move_on', { stage: next.name })}
-                </Button>
-            )}
-            {isOpen && of.may.move && others.length > 0 && (
+            ))}
+            {of.closedAt === null && of.may.move && others.length > 0 && (
                 <Menu
                     trigger={<Button>{say('case.move_to')}</Button>}
                     items={others.map((stage) => ({ label: stage.name, run: () => onOpen({ move: stage }) }))}
                 />
-            )}
-            {of.may.edit && <Button onClick={() => onOpen('edit')}>{say('case.edit')}</Button>}
-            {isOpen && of.may.give && <Button onClick={() => onOpen('give')}>{say('case.give')}</Button>}
-            {of.may.edit && (
-                <Button onClick={() => onOpen(isOpen ? 'close' : 'reopen')}>
-                    {say(isOpen ? 'case.close' : 'case.reopen')}
-                </Button>
-            )}
-            {of.may.watch && (
-                <Button look="quiet" disabled={busy} onClick={() => post('watch', { watches: !of.watches })}>
-                    {say(of.watches ? 'case.unwatch' : 'case.watch')}
-                </Button>
             )}
         </div>
     );
