@@ -85,7 +85,7 @@ final class DemoSeeder extends Seeder
         DemoHouse::covers($today);
         $this->touchRoster();
         $this->guides->write($lead, $today->subWeeks($weeks)->setTime(11, 20), $today->subDays(3)->setTime(16, 5));
-        DemoTracks::lay($this->saveTrack, $lead);
+        DemoTracks::lay($this->saveTrack, $lead, $today->subWeeks($weeks)->subDays(9)->setTime(10, 40));
 
         $history = new DemoHistory($random, $this->takeIn, $this->snapshots, $lead);
         $requests = new DemoRequests($random);

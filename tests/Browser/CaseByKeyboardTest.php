@@ -37,7 +37,7 @@ function sendsByKeys(mixed $test): void
 }
 
 /** Into the entry of a dialog that is labelled so, as one who tabs through it. */
-function tabTo(mixed $test, string $label): void
+function tabsToEntry(mixed $test, string $label): void
 {
     $field = $test->field($label);
     for ($step = 0; $step < 40; ++$step) {
@@ -63,7 +63,7 @@ it('goes a hire from its enquiry to renewed by keys alone', function (): void {
     expect($case->owner_id)->not->toBeNull();
 
     $keys->sendKeys('e');
-    tabTo($this, 'Fitting on');
+    tabsToEntry($this, 'Fitting on');
     $keys->sendKeys(now()->addDays(3)->format('Y-m-d'));
     sendsByKeys($this);
     $this->find("//li[@aria-current='step'][contains(., 'Fitting')]");
@@ -78,7 +78,7 @@ it('goes a hire from its enquiry to renewed by keys alone', function (): void {
     $this->visit("/cases/{$case->id}");
     $this->see('Its way');
     $keys->sendKeys('e');
-    tabTo($this, 'Terms signed on');
+    tabsToEntry($this, 'Terms signed on');
     $keys->sendKeys(now()->format('Y-m-d'));
     sendsByKeys($this);
     $this->find("//li[@aria-current='step'][contains(., 'On hire')]");

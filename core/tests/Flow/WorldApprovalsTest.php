@@ -72,7 +72,7 @@ function saysOf(string $person, string $answer, ?string $to = null): array
 }
 
 /** @return array<string, string> status of the tasks of those who were asked, by who holds them */
-function answers(WorldState $state): array
+function statusOfAsked(WorldState $state): array
 {
     $tasks = [];
     foreach ($state->tasks() as $task) {
@@ -87,7 +87,7 @@ function answers(WorldState $state): array
 it('asks a substitute, and moves on by rule once two have said yes', function (): void {
     [$state] = askedWorld([saysOf('marek-dobry', 'yes'), saysOf('hanneke-de-wit', 'yes')]);
     expect($state->caseNow('horn')->stage())->toBe('on-the-bench');
-    expect(answers($state))->toBe(['marek-dobry' => 'done', 'hanneke-de-wit' => 'done']);
+    expect(statusOfAsked($state))->toBe(['marek-dobry' => 'done', 'hanneke-de-wit' => 'done']);
     expect($state->approvals('horn')['Estimate']->outcome?->value)->toBe('yes');
 });
 
@@ -103,7 +103,7 @@ it('counts no answer of whoever made the estimate, is not asked, or has answered
 
 it('is a no as soon as a yes cannot be reached, and takes back what is open', function (): void {
     [$state] = askedWorld([saysOf('marek-dobry', 'no')]);
-    expect(answers($state))->toBe(['marek-dobry' => 'done', 'hanneke-de-wit' => 'dropped']);
+    expect(statusOfAsked($state))->toBe(['marek-dobry' => 'done', 'hanneke-de-wit' => 'dropped']);
     expect([$state->caseNow('horn')->stage(), $state->caseNow('horn')->tags])->toBe(['approval', ['heard']]);
     // Nobody's answer counts then.
     [, $told] = askedWorld([saysOf('marek-dobry', 'no'), saysOf('hanneke-de-wit', 'yes')]);
@@ -113,7 +113,7 @@ it('is a no as soon as a yes cannot be reached, and takes back what is open', fu
 it('goes to whoever is named by somebody for whom it is not, and is nobody’s where they may not', function (): void {
     $two = ['people' => ['kind' => 'people', 'people' => ['hanneke-de-wit']], 'way' => 'one_of'];
     [$state] = askedWorld([saysOf('hanneke-de-wit', 'not_me', 'marek-dobry')], $two);
-    expect(answers($state))->toBe(['marek-dobry' => 'new']);
+    expect(statusOfAsked($state))->toBe(['marek-dobry' => 'new']);
     [$state] = askedWorld([saysOf('hanneke-de-wit', 'not_me', 'greta-solheim')], $two);
     expect($state->approvals('horn')['Estimate']->outcome?->value)->toBe('nobody');
     expect($state->caseNow('horn')->tags)->toBe(['heard']);
@@ -121,9 +121,9 @@ it('goes to whoever is named by somebody for whom it is not, and is nobody’s w
 
 it('asks one after the other where it says so', function (): void {
     [$state] = askedWorld([], ['way' => 'in_order']);
-    expect(answers($state))->toBe(['marek-dobry' => 'new']);
+    expect(statusOfAsked($state))->toBe(['marek-dobry' => 'new']);
     [$state] = askedWorld([saysOf('marek-dobry', 'yes')], ['way' => 'in_order']);
-    expect(answers($state))->toBe(['marek-dobry' => 'done', 'hanneke-de-wit' => 'new']);
+    expect(statusOfAsked($state))->toBe(['marek-dobry' => 'done', 'hanneke-de-wit' => 'new']);
     expect($state->caseNow('horn')->stage())->toBe('approval');
 });
 
@@ -134,7 +134,7 @@ it('is over without an answer when its time has come, and the clock is looked at
     expect($state->approvals('horn')['Estimate']->isSettled())->toBeFalse();
     [$state] = askedWorld([$tick('2026-03-04T10:10:00Z')]);
     expect($state->approvals('horn')['Estimate']->outcome?->value)->toBe('no_answer');
-    expect([answers($state), $state->caseNow('horn')->tags])->toBe([
+    expect([statusOfAsked($state), $state->caseNow('horn')->tags])->toBe([
         ['marek-dobry' => 'dropped', 'hanneke-de-wit' => 'dropped'],
         ['heard'],
     ]);
@@ -152,7 +152,7 @@ it('is withdrawn where its case is closed, and nobody hears of an outcome', func
     $closes = ['kind' => 'case_closes', 'case' => 'horn', 'outcome' => 'collected', 'open' => 'keep'];
     [$state] = askedWorld([$closes, ['kind' => 'tick']]);
     expect($state->approvals('horn')['Estimate']->outcome?->value)->toBe('withdrawn');
-    expect([answers($state), $state->caseNow('horn')->tags])->toBe([
+    expect([statusOfAsked($state), $state->caseNow('horn')->tags])->toBe([
         ['marek-dobry' => 'dropped', 'hanneke-de-wit' => 'dropped'],
         [],
     ]);

@@ -7,6 +7,7 @@ namespace Database\Seeders\Demo;
 use App\Access\Actor;
 use App\Cases\SaveTrack;
 use App\Models\Access\User;
+use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TrackFormat;
 
@@ -28,12 +29,14 @@ final class DemoTracks
     private const NEEDED = ['kind' => 'needed_work_done'];
 
     /** Hires had a first version that asked for no approval, and gave less time to a fitting. */
-    public static function lay(SaveTrack $save, User $lead): void
+    public static function lay(SaveTrack $save, User $lead, CarbonImmutable $began): void
     {
-        foreach ([self::hire(true), self::hire(), self::repair(), self::tuning()] as $document) {
+        foreach ([self::hire(true), self::repair(), self::tuning(), self::hire()] as $days => $document) {
+            DemoClock::at($began->addDays($days)->getTimestamp());
             $track = $save->draft(Node::root($document), Actor::user($lead));
             $save->publish($track, $track->revision, Actor::user($lead));
         }
+        DemoClock::letGo();
     }
 
     /** @return array<string, mixed> */

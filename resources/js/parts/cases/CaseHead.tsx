@@ -1,5 +1,6 @@
 import { Link, router } from '@inertiajs/react';
 import type { CaseFacts, StageLine } from '@props/Cases/CaseView';
+import { Fragment } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
 import { useShortcuts } from '@/lib/keys';
@@ -44,6 +45,8 @@ export function Facts({ of }: { of: CaseFacts }) {
     );
 }
 
+const MOVES_ON = '.';
+
 /** The key that does it stands beside it. */
 type Deed = { key: string; label: string; run: () => void; look?: 'main' | 'plain' | 'quiet'; sends?: boolean };
 
@@ -71,7 +74,7 @@ function deedsOf(
         ...(isOpen && may.move && next !== undefined
             ? [
                   {
-                      key: '.',
+                      key: MOVES_ON,
                       label: say('case.move_on', { stage: next.name }),
                       look: may.claim ? ('plain' as const) : ('main' as const),
                       run: () => onOpen({ move: next }),
@@ -118,19 +121,23 @@ export function Deeds({ of, stages, onOpen }: { of: CaseFacts; stages: StageLine
         say('keys.case'),
         deeds.map(({ key, label, run }) => ({ key, does: label.toLocaleLowerCase(), run })),
     );
+    const elsewhere = of.closedAt === null && of.may.move && others.length > 0 && (
+        <Menu
+            trigger={<Button>{say('case.move_to')}</Button>}
+            items={others.map((stage) => ({ label: stage.name, run: () => onOpen({ move: stage }) }))}
+        />
+    );
     return (
         <div className="flex flex-wrap gap-2">
             {deeds.map(({ key, label, look = 'plain', sends = false, run }) => (
-                <Button key={key} look={look} disabled={sends && busy} aria-keyshortcuts={key} onClick={run}>
-                    {label}
-                </Button>
+                <Fragment key={key}>
+                    <Button look={look} disabled={sends && busy} aria-keyshortcuts={key} onClick={run}>
+                        {label}
+                    </Button>
+                    {key === MOVES_ON && elsewhere}
+                </Fragment>
             ))}
-            {of.closedAt === null && of.may.move && others.length > 0 && (
-                <Menu
-                    trigger={<Button>{say('case.move_to')}</Button>}
-                    items={others.map((stage) => ({ label: stage.name, run: () => onOpen({ move: stage }) }))}
-                />
-            )}
+            {deeds.every(({ key }) => key !== MOVES_ON) && elsewhere}
         </div>
     );
 }
