@@ -17,6 +17,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('cases', [CaseController::class, 'index']);
     Route::post('cases', [CaseController::class, 'store']);
     Route::get('cases/export', CaseTableController::class);
+    Route::post('cases/preview', [CaseController::class, 'preview']);
     Route::get('cases/{case}', [CaseController::class, 'show']);
     Route::get('cases/{case}/history', [CaseController::class, 'history']);
     Route::get('cases/{case}/decisions/{decision}', [CaseController::class, 'decision']);

@@ -11,6 +11,7 @@ use App\DomainEvents\EventLog;
 use App\DomainEvents\PersonMentioned;
 use App\DomainEvents\SeatChanged;
 use App\DomainEvents\SentBack;
+use App\DomainEvents\SubjectChanged;
 use App\DomainEvents\TaskArrived;
 use App\DomainEvents\TaskChanged;
 use App\DomainEvents\WorkEnded;
@@ -59,6 +60,8 @@ final class EventRecorder
             }
             if ($of instanceof TaskSubject) {
                 $this->ofTask($link->change, $about);
+            } else {
+                $this->ofOther($link->change, $about);
             }
             foreach ($link->change->happened as $one) {
                 if ($one instanceof CommentAdded) {
@@ -96,6 +99,18 @@ final class EventRecorder
                 $about,
                 $this->occasion->userId,
                 new TaskChanged(ChangeFormat::write($change, $this->locked->house->snapshot->catalogue)),
+            );
+        }
+    }
+
+    /** What happens to cases, customers and the house is kept for nothing else than to hold other rules against it. */
+    private function ofOther(ChangeSet $change, About $about): void
+    {
+        if (!$change->isRetry()) {
+            $this->events->add(
+                $about,
+                $this->occasion->userId,
+                new SubjectChanged(ChangeFormat::write($change, $this->locked->house->snapshot->catalogue)),
             );
         }
     }

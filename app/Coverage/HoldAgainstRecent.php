@@ -18,6 +18,7 @@ use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Time\Zone;
 
 /**
@@ -78,11 +79,12 @@ final readonly class HoldAgainstRecent
         return null;
     }
 
-    /** @return list<array{string, ChangeSet}> id of the task and what happened to it, the latest first */
+    /** @return list<array{string, ChangeSet}> id of what it happened to and what happened, the latest first */
     private static function changes(?Rule $rule, HouseAt $house, Lookups $lookups): array
     {
         $snapshot = $house->snapshot;
         $seen = new ChangeFacts($snapshot->roster, $lookups);
+        $of = $rule?->about() ?? SubjectKind::Task;
         if ($rule === null || $rule->waitsFor(TaskArrives::class)) {
             $arrivals = new RecordedArrivals($snapshot->catalogue, new Zone($snapshot->zone), $seen);
 
@@ -91,7 +93,7 @@ final readonly class HoldAgainstRecent
                 array_values($arrivals->latest(self::MOST)),
             );
         }
-        $changes = (new RecordedChanges($snapshot->catalogue, $seen))->latest(self::MOST);
+        $changes = (new RecordedChanges($snapshot->catalogue, $seen))->latest(self::MOST, $of);
 
         return array_values(array_filter($changes, static fn(array $one): bool => $rule->listensTo($one[1])));
     }

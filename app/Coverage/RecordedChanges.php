@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Coverage;
 
+use App\DomainEvents\SubjectChanged;
 use App\DomainEvents\TaskChanged;
 use App\Models\Events\RecordedEvent;
 use Illuminate\Database\Eloquent\Builder;
@@ -12,11 +13,18 @@ use OpenBaton\Core\Document\ChangeFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Subject\ChangeFacts;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\SubjectKind;
 
-/** What happened to tasks in the last weeks other than that they arrived, in order. */
+/** What happened in the last weeks, other than that tasks arrived, in order. */
 final readonly class RecordedChanges
 {
     public function __construct(private FieldCatalogue $fields, private ChangeFacts $seen) {}
+
+    /** @return list<string> codes of the events that are kept for it */
+    public static function kinds(): array
+    {
+        return [TaskChanged::code(), SubjectChanged::code()];
+    }
 
     public static function countAfter(int $id): int
     {
@@ -34,12 +42,22 @@ final readonly class RecordedChanges
         return $changes;
     }
 
-    /** @return list<array{string, ChangeSet}> id of the task and what happened to it, the latest first */
-    public function latest(int $most): array
+    /**
+     * @param SubjectKind $of what it happened to
+     *
+     * @return list<array{string, ChangeSet}> id of that and what happened to it, the latest first
+     */
+    public function latest(int $most, SubjectKind $of): array
     {
+        $rows = self::query(0)->where('kind', $of === SubjectKind::Task ? TaskChanged::code() : SubjectChanged::code());
+        if ($of === SubjectKind::Matter) {
+            $rows->whereNotNull('case_id');
+        } elseif ($of !== SubjectKind::Task) {
+            $rows->whereNull('case_id')->whereNull('customer_id', not: $of === SubjectKind::Customer);
+        }
         $changes = [];
-        foreach (self::query(0)->orderByDesc('id')->limit($most)->get() as $row) {
-            $changes[] = [(string) $row->task_id, $this->read($row)];
+        foreach ($rows->orderByDesc('id')->limit($most)->get() as $row) {
+            $changes[] = [(string) ($row->task_id ?? ($row->case_id ?? $row->customer_id)), $this->read($row)];
         }
 
         return $changes;
@@ -56,7 +74,7 @@ final readonly class RecordedChanges
     private static function query(int $id): Builder
     {
         return RecordedEvent::query()
-            ->where('kind', TaskChanged::code())
+            ->whereIn('kind', self::kinds())
             ->where('id', '>', $id)
             ->where('at', '>=', RecordedArrivals::since());
     }

@@ -12,6 +12,7 @@ final class EventKinds
     /** @var list<class-string<DomainEvent>> */
     public const ALL = [
         TaskChanged::class,
+        SubjectChanged::class,
         SeatChanged::class,
         WorkCovered::class,
         PeopleTold::class,

@@ -36,7 +36,7 @@ it('is written by keyboard and put in force: a new track, its stages, its gates'
     ]);
 
     // The second goes before the first, and back again with an undo.
-    $this->click("//button[@aria-label='Change stage 2']");
+    $this->click("//button[@aria-label='Edit stage 2']");
     $this->field('Name of the stage')->click();
     $keys->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_UP]);
     $this->find("//ol/li[1]//h2[normalize-space(.)='Back again']");
@@ -54,7 +54,7 @@ it('is written by keyboard and put in force: a new track, its stages, its gates'
 it('says that somebody else has changed it meanwhile, and loses nothing', function (): void {
     $this->signIn('hanneke');
     $this->visit('/tracks/tuning/edit');
-    $this->click("//button[@aria-label='Change stage 1']");
+    $this->click("//button[@aria-label='Edit stage 1']");
     $this->fill('Name of the stage', 'Agreed with the school');
     $track = Track::query()->with('published')->where('slug', 'tuning')->sole();
     $lead = User::query()->where('email', 'hanneke@alderquill.example')->sole();

@@ -20,6 +20,7 @@ use App\DomainEvents\PeopleTold;
 use App\DomainEvents\PersonMentioned;
 use App\DomainEvents\SeatChanged;
 use App\DomainEvents\SentBack;
+use App\DomainEvents\SubjectChanged;
 use App\DomainEvents\TaskArrived;
 use App\DomainEvents\TaskChanged;
 use App\DomainEvents\WorkCovered;
@@ -168,6 +169,7 @@ it('reads every kind of event as it was written', function (): void {
     $to = [new Recipient(RecipientKind::Person, 'a'), new Recipient(RecipientKind::Team, 'b')];
     $events = [
         new TaskChanged(['at' => 1]),
+        new SubjectChanged(['at' => 1]),
         new SeatChanged(SeatName::Reviewer, 'a', 'b', 'c', 'Rule'),
         new SeatChanged(SeatName::Holder, null, null),
         new WorkCovered(CoverMoveKind::PassesOn, SeatName::Holder, 'a', null, 'c'),

@@ -65,6 +65,7 @@ final class LetsInToRead
             'GET tracks' => [LetsIn::LEADS, []],
             'POST tracks' => [LetsIn::LEADS, []],
             'PUT tracks' => [LetsIn::LEADS, []],
+            'POST cases/preview' => [LetsIn::OF_THE_HOUSE, ['track' => 'hire', 'title' => 'Six cellos']],
             'POST tracks/preview' => [LetsIn::LEADS, []],
             'GET tracks/new' => [LetsIn::LEADS, []],
             'GET tracks/{track}/edit' => [LetsIn::LEADS, []],

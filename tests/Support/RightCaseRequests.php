@@ -115,7 +115,7 @@ final readonly class RightCaseRequests
             ],
             'PATCH api/v1/cases/{case}' => ['set' => ['title' => 'Seven cellos']],
             'POST api/v1/cases/{case}/comments' => ['body' => 'They called.'],
-            'POST cases', 'POST api/v1/cases' => [
+            'POST cases', 'POST cases/preview', 'POST api/v1/cases' => [
                 'track' => 'hire',
                 'title' => 'Six cellos',
                 'customer' => 'holms-school',

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Coverage\RecordedArrivals;
+use App\Coverage\RecordedChanges;
 use App\DomainEvents\HandOut;
-use App\DomainEvents\TaskChanged;
 use App\Models\Events\RecordedEvent;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Builder;
@@ -26,7 +26,7 @@ final class PruneEvents extends Command
             ->where('id', '<=', $handOut->position())
             ->where(
                 static fn(Builder $some): Builder => $some
-                    ->where('kind', '<>', TaskChanged::code())
+                    ->whereNotIn('kind', RecordedChanges::kinds())
                     ->orWhere('at', '<', RecordedArrivals::since()),
             );
         while ($query->clone()->orderBy('id')->limit(self::PIECE)->delete() === self::PIECE);

@@ -6,7 +6,9 @@ namespace App\Http\Controllers\Cases;
 
 use App\Cases\CaseFilter;
 use App\Cases\OpenCase;
+use App\Cases\PreviewCase;
 use App\Cases\WhatCaseNames;
+use App\Explain\ReasonTrail;
 use App\Http\Pages\Cases\CasesPage;
 use App\Http\Pages\Cases\CaseView;
 use App\Http\Pages\Tasks\TaskHistory;
@@ -48,6 +50,16 @@ final class CaseController
         $case = $open($document, $viewer->actor());
 
         return new JsonResponse(['id' => $case->id, 'number' => $case->number], 201);
+    }
+
+    /** Who would own it. Nothing is changed by it. */
+    public function preview(Request $request, Viewer $viewer, PreviewCase $preview): JsonResponse
+    {
+        Gate::authorize('create', CustomerCase::class);
+        $document = Node::parse((string) $request->getContent());
+        WhatCaseNames::check($document, $viewer->user());
+
+        return new JsonResponse((new ReasonTrail($viewer->words()))->of($preview($document, $viewer->actor())));
     }
 
     /** What happened to it before a moment, a page of it. */

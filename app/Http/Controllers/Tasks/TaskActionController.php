@@ -78,9 +78,22 @@ final class TaskActionController
             default => null,
         };
 
-        return $words->say("said.{$action->value}", [
+        $said = $words->say("said.{$action->value}", [
             'number' => (string) $task->number,
             'person' => $person->name ?? 'none',
         ]);
+
+        return trim("{$said} {$this->saidOfCase($action, $task, $words)}");
+    }
+
+    /** Whoever does the last that is needed in a case hears that nothing holds it any more. */
+    private function saidOfCase(TaskAction $action, Task $task, Words $words): string
+    {
+        $ends = in_array($action, [TaskAction::Complete, TaskAction::Approve, TaskAction::Drop], true);
+        $case = $ends && $task->needed && !$task->status->isOpen() ? $task->case : null;
+
+        return $case !== null && $case->isOpen() && $case->open_needed === 0 && $case->stage === $task->case_stage
+            ? $words->say('said.case_free', ['number' => (string) $case->number])
+            : '';
     }
 }

@@ -17,6 +17,7 @@ use OpenBaton\Core\Document\DecisionFormat;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\Rule;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** A rule of the draft held against the recent work, with whom it would give the latest of it to now. */
 final readonly class RuleTrial
@@ -44,6 +45,7 @@ final readonly class RuleTrial
         $recent = ($this->hold)($document['if'] ?? null, $rule, $all, $house);
 
         return [
+            'of' => ($rule?->about() ?? SubjectKind::Task)->value,
             'looked' => $recent->looked,
             'most' => HoldAgainstRecent::MOST,
             'held' => $recent->held,

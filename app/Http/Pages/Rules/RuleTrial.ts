@@ -1,7 +1,10 @@
 import type { PersonRef } from '../PersonRef';
+import type { About } from './Vocabulary';
 
 /** A rule held against the latest of the recent work. */
 export type RuleTrial = {
+    /** what the recent work that it was held against is about */
+    of: About;
     /** at how many was looked, and at how many at most */
     looked: number;
     most: number;

@@ -1,11 +1,14 @@
 import { router } from '@inertiajs/react';
 import type { CasesPageProps } from '@props/Cases/CasesPage';
+import type { Trail } from '@props/Tasks/TaskView';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useSending } from '@/lib/useSending';
 import { say } from '@/lib/words';
 import { CustomerFinder } from '@/parts/Finder';
 import { PersonChoice } from '@/parts/PersonChoice';
+import { ReasonTrail } from '@/parts/ReasonTrail';
+import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Labelled } from '@/ui/Labelled';
@@ -25,19 +28,24 @@ export function OpenCase({
     const [customer, setCustomer] = useState('');
     const [owner, setOwner] = useState('');
     const stages = tracks.find(({ value }) => value === track)?.stages ?? [];
+    const [looked, setLooked] = useState<{ of: string; trail: Trail } | null>(null);
+    const written = (): string => {
+        const given = { stage, customer, owner, task: task?.id ?? '' };
+        return JSON.stringify({
+            track,
+            title,
+            ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== '')),
+        });
+    };
     const open = (): void =>
         void send(async () => {
-            const given = { stage, customer, owner, task: task?.id ?? '' };
-            const answer = await ask<{ id: string }>(
-                'POST',
-                '/cases',
-                JSON.stringify({
-                    track,
-                    title,
-                    ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== '')),
-                }),
-            );
+            const answer = await ask<{ id: string }>('POST', '/cases', written());
             router.visit(`/cases/${answer.id}`);
+        });
+    const look = (): void =>
+        void send(async () => {
+            const of = written();
+            setLooked({ of, trail: await ask<Trail>('POST', '/cases/preview', of) });
         });
     return (
         <Dialog
@@ -83,6 +91,18 @@ export function OpenCase({
                         onChange={setOwner}
                     />
                 </Labelled>
+                {owner === '' && (
+                    <div>
+                        <Button look="quiet" className="-ms-1" disabled={busy} onClick={look}>
+                            {say('case.who_would_own')}
+                        </Button>
+                        {looked?.of === written() && (
+                            <div className="mt-2 border-s-2 border-line ps-3" role="status">
+                                <ReasonTrail trail={looked.trail} />
+                            </div>
+                        )}
+                    </div>
+                )}
                 {wrong[''] !== undefined && <p className="text-brick">{wrong['']}</p>}
             </DialogForm>
         </Dialog>

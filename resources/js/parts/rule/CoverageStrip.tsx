@@ -31,18 +31,7 @@ export function shares(rules: { id: string }[], strip: Strip): Map<string, Share
 }
 
 /** One rule's piece of the strip: as wide at the top as what reaches it, narrower below by what it takes. */
-export function StripPiece({
-    share,
-    total,
-    rule,
-    counted,
-}: {
-    share: Share | undefined;
-    total: number;
-    rule: Rule | null;
-    /** it is about tasks: what others do is not counted */
-    counted: boolean;
-}) {
+export function StripPiece({ share, total, rule }: { share: Share | undefined; total: number; rule: Rule | null }) {
     if (share === undefined || total === 0) return <div className="w-24 shrink-0" />;
     const top = (share.before / total) * WIDTH;
     const bottom = (share.after / total) * WIDTH;
@@ -57,20 +46,8 @@ export function StripPiece({
                 <polygon points={`0,0 ${top},0 ${bottom},100 0,100`} className="fill-pine/25" />
                 <polygon points={`${top},0 ${bottom},100 ${top},100`} className="fill-pine" />
             </svg>
-            {rule !== null && counted && <Figures share={share} total={total} rule={rule} />}
-            {rule !== null && !counted && <Uncounted />}
+            {rule !== null && <Figures share={share} total={total} rule={rule} />}
         </div>
-    );
-}
-
-function Uncounted() {
-    return (
-        <span className="absolute end-1 top-1.5 text-xs text-ink2">
-            <span className="bg-paper/85 px-0.5" title={say('strip.not_counted')}>
-                <span aria-hidden="true">–</span>
-                <span className="sr-only">{say('strip.not_counted')}</span>
-            </span>
-        </span>
     );
 }
 

@@ -142,8 +142,8 @@ type Props = {
 export function RuleEditor({ rule, vocabulary, faults, trial: tried, onChange }: Props) {
     const top = topGroup(rule.if);
     const about = aboutOf(rule, vocabulary);
-    // It is tried on recent tasks.
-    const trial = about === 'task' ? tried : null;
+    // A rule that is not finished may have been held against something else.
+    const trial = tried?.of === about ? tried : null;
     const known = asked(vocabulary, about);
     const proposal = proposedName(rule, vocabulary);
     // A name that was proposed goes on being what is proposed; one that somebody wrote stays.

@@ -7,13 +7,17 @@ export function RuleFaults({ faults }: { faults: Fault[] }) {
     const blanks = faults.length - wrong.length;
     if (faults.length === 0) return null;
     return (
-        <ul role="alert" className="border-t border-line py-2 ps-18">
-            {wrong.map((fault) => (
-                <li key={fault.pointer + fault.reason} className="text-brick">
-                    {fault.reason}
-                </li>
-            ))}
-            {blanks > 0 && <li className="text-ochre">{say('screen.rule_editor.unfinished', { count: blanks })}</li>}
-        </ul>
+        <div role="alert">
+            <ul className="border-t border-line py-2 ps-18">
+                {wrong.map((fault) => (
+                    <li key={fault.pointer + fault.reason} className="text-brick">
+                        {fault.reason}
+                    </li>
+                ))}
+                {blanks > 0 && (
+                    <li className="text-ochre">{say('screen.rule_editor.unfinished', { count: blanks })}</li>
+                )}
+            </ul>
+        </div>
     );
 }

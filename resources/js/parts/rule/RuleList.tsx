@@ -24,7 +24,6 @@ import { faultsByRule, Stub, type Entry } from '@/lib/rules';
 import type { Draft } from '@/lib/useDraft';
 import type { Writer } from '@/lib/useWriters';
 import { say } from '@/lib/words';
-import { aboutOf } from '@/lib/about';
 import { shares, StripPiece, takesArrivals, type Share } from './CoverageStrip';
 import { RuleRow, type RowActions } from './RuleRow';
 
@@ -151,8 +150,7 @@ function Listed({ list, entry, index, own, faults }: ListedProps) {
     const { draft, strip, whole, findings, trial, days, vocabulary, open, others, mayWrite, actions } = list;
     const rule = draft.find(entry);
     const total = strip?.total ?? 0;
-    const counted = rule !== null && aboutOf(rule, vocabulary) === 'task';
-    const piece = <StripPiece share={own} total={total} rule={rule} counted={counted} />;
+    const piece = <StripPiece share={own} total={total} rule={rule} />;
     if (rule === null) return <Coming place={index + 1} strip={piece} />;
     const found = (faults.length === 0 ? findings.get(rule.id) : null) ?? [];
     const note =
