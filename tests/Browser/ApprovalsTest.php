@@ -21,10 +21,12 @@ function answerOf(Approval $approval, string $slug): Task
 }
 
 it('asks for an approval from the page of a case, and says who is asked', function (): void {
-    // On which nothing else waits for an answer: each word and button of the page is that of what is asked.
+    // On which nothing else waits for an answer, so that each word and button of the page is that of what is asked; and
+    // in which nobody has worked, as they could not be asked.
     $case = CustomerCase::query()
         ->open()
         ->whereNotIn('id', Approval::query()->whereNotNull('case_id')->select('case_id'))
+        ->whereDoesntHave('tasks')
         ->orderBy('number')
         ->firstOrFail();
     $this->signIn('hanneke');

@@ -132,7 +132,6 @@ const FORMS = [
         ["(//input[contains(@class, 'entry')])[2] := Hire of horns"],
         "//button[normalize-space(.)='Save the draft']",
     ],
-    'track/TrackAside.tsx' => ['hanneke', '/tracks/hire/edit', [], "//button[normalize-space(.)='Take up again']"],
     'Cases/Tracks.tsx' => ['hanneke', '/tracks', [], "//input[@type='file']"],
     'levelling/StartLevelling.tsx' => ['hanneke', '/levellings', ['Level'], SENDS],
     'guides/GuideForm.tsx' => [

@@ -1,9 +1,10 @@
 import type { TrackDocument, TrackEditorPageProps } from '@props/Cases/TrackEditorPage';
+import { useState } from 'react';
 import { ask } from '@/lib/ask';
+import { faultsOf } from '@/lib/faults';
 import { useFormats } from '@/lib/format';
 import { placeOfFault } from '@/lib/track';
 import type { WrittenTrack } from '@/lib/useTrack';
-import { useSending } from '@/lib/useSending';
 import { say } from '@/lib/words';
 import { FaultList } from '@/parts/FaultList';
 import { Button } from '@/ui/Button';
@@ -66,15 +67,13 @@ type Props = {
 /** What is otherwise than in force, and the versions there were. */
 export function TrackAside({ page, written, onTakeUp, onGo }: Props) {
     const formats = useFormats();
-    const { busy, faults, send } = useSending();
-    const takeUp = (number: number): void =>
-        void send(async () => {
-            const { document } = await ask<{ document: TrackDocument }>(
-                'GET',
-                `/tracks/${page.track?.slug}/versions/${number}`,
-            );
-            onTakeUp(document);
-        });
+    const [faults, setFaults] = useState<string[]>([]);
+    const takeUp = (number: number): void => {
+        setFaults([]);
+        ask<{ document: TrackDocument }>('GET', `/tracks/${page.track?.slug}/versions/${number}`)
+            .then(({ document }) => onTakeUp(document))
+            .catch((error: unknown) => setFaults(faultsOf(error)));
+    };
     return (
         <aside className="space-y-4" aria-label={say('track.beside')}>
             <section className="box p-4" aria-label={say('track.differences')} aria-live="polite">
@@ -104,7 +103,6 @@ export function TrackAside({ page, written, onTakeUp, onGo }: Props) {
                                     <Button
                                         look="quiet"
                                         className="min-h-6"
-                                        disabled={busy}
                                         aria-label={say('track.take_up_of', { number: one.number })}
                                         onClick={() => takeUp(one.number)}
                                     >
