@@ -140,7 +140,10 @@ abstract class BrowserTestCase extends TestCase
         if ($field->getAttribute('role') === 'combobox') {
             // Typed, as one does; the first of those that are found is chosen.
             $this->browser->executeScript('arguments[0].focus(); arguments[0].select();', [$field]);
-            $field->sendKeys([$option, WebDriverKeys::ENTER]);
+            $field->sendKeys($option);
+            // Those who can be chosen may still be on their way.
+            $this->find("//*[@role='option']");
+            $field->sendKeys(WebDriverKeys::ENTER);
 
             return;
         }
