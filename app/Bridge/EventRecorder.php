@@ -27,7 +27,6 @@ use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Effect\ReachesOutside;
 use OpenBaton\Core\Subject\Passing;
 use OpenBaton\Core\Subject\Subject;
-use OpenBaton\Core\Subject\TaskSubject;
 
 /**
  * Writes what consumers are handed of a chain: each change, who has what now, each once however
@@ -58,11 +57,7 @@ final class EventRecorder
             if ($link->change->before?->isOpen() === true && !$of->isOpen() && $link->change->customer() === null) {
                 $this->events->add($about, $this->occasion->userId, new WorkEnded());
             }
-            if ($of instanceof TaskSubject) {
-                $this->ofTask($link->change, $about);
-            } else {
-                $this->ofOther($link->change, $about);
-            }
+            $this->happened($link->change, $about);
             foreach ($link->change->happened as $one) {
                 if ($one instanceof CommentAdded) {
                     $this->commented($of, $one->by);
@@ -88,29 +83,18 @@ final class EventRecorder
         $this->events->save();
     }
 
-    private function ofTask(ChangeSet $change, About $about): void
+    /** What other rules can be held against: of arrivals of tasks, and of what was tried again, the decisions tell. */
+    private function happened(ChangeSet $change, About $about): void
     {
-        if ($change->isArrival()) {
+        $isTask = $change->task() !== null;
+        if ($isTask && $change->isArrival()) {
             $this->events->add($about, $this->occasion->userId, new TaskArrived());
-        }
-        // Of arrivals, and of what was tried again, the decisions tell.
-        if (!$change->isArrival() && !$change->isRetry()) {
+        } elseif (!$change->isRetry()) {
+            $document = ChangeFormat::write($change, $this->locked->house->snapshot->catalogue);
             $this->events->add(
                 $about,
                 $this->occasion->userId,
-                new TaskChanged(ChangeFormat::write($change, $this->locked->house->snapshot->catalogue)),
-            );
-        }
-    }
-
-    /** What happens to cases, customers and the house is kept for nothing else than to hold other rules against it. */
-    private function ofOther(ChangeSet $change, About $about): void
-    {
-        if (!$change->isRetry()) {
-            $this->events->add(
-                $about,
-                $this->occasion->userId,
-                new SubjectChanged(ChangeFormat::write($change, $this->locked->house->snapshot->catalogue)),
+                $isTask ? new TaskChanged($document) : new SubjectChanged($document),
             );
         }
     }

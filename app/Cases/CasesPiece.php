@@ -7,7 +7,6 @@ namespace App\Cases;
 use App\Bridge\CustomerSource;
 use App\Bridge\HouseAt;
 use App\Models\Cases\CustomerCase;
-use App\Models\Customers\Customer;
 use App\Tables\ImportRow;
 use App\Tables\Names;
 use OpenBaton\Core\Document\DocumentError;
@@ -27,9 +26,16 @@ final readonly class CasesPiece
     /** @var array<string, true> keys under which a case is there already */
     private array $there;
 
-    /** @param list<ImportRow> $rows */
-    public function __construct(array $rows, HouseAt $house, CustomerSource $customers)
-    {
+    /**
+     * @param list<ImportRow> $rows
+     * @param string|null     $importId by which they are carried out; null: they are only looked at
+     */
+    public function __construct(
+        array $rows,
+        HouseAt $house,
+        CustomerSource $customers,
+        private ?string $importId = null,
+    ) {
         $this->tracks = new Names();
         $stages = [];
         foreach ($house->snapshot->tracks as $track) {
@@ -46,30 +52,19 @@ final readonly class CasesPiece
         }
         $named = array_map(static fn(ImportRow $row): string => self::text($row, 'customer'), $rows);
         $named = array_values(array_unique(array_filter($named, static fn(string $one): bool => $one !== '')));
-        $this->customers = new Names();
-        foreach (
-            Customer::query()
-                ->offered()
-                ->whereIn('name', $named)
-                ->get(['slug', 'name'])
-            as $customer
-        ) {
-            $this->customers->add((string) $customer->slug, (string) $customer->name);
-        }
+        $this->customers = Names::ofCustomers($named);
         $customers->prepare($this->customers->all($named), $house);
         $there = CustomerCase::query()
-            ->whereIn('key', array_values(array_filter(array_map(self::key(...), $rows))))
+            ->whereIn('key', array_values(array_filter(array_map($this->key(...), $rows))))
             ->pluck('key')
             ->all();
         $this->there = array_fill_keys(array_filter($there, is_string(...)), true);
     }
 
-    /** The key of a line as cases have it: any text may be one. */
-    public static function key(ImportRow $row): ?string
+    /** Without one of its own a line comes in once of its table; null: it is only looked at. */
+    public function key(ImportRow $row): ?string
     {
-        $key = $row->text('key');
-
-        return $key === '' ? null : 'table-' . hash('sha256', $key);
+        return $row->key() ?? ($this->importId === null ? null : "table-{$this->importId}-{$row->line}");
     }
 
     public static function title(ImportRow $row): string
@@ -79,7 +74,7 @@ final readonly class CasesPiece
 
     public function isThere(ImportRow $row): bool
     {
-        return isset($this->there[self::key($row) ?? '']);
+        return isset($this->there[$this->key($row) ?? '']);
     }
 
     /**

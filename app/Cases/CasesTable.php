@@ -13,6 +13,7 @@ use App\Models\House\TableImport;
 use App\Tables\ImportKind;
 use App\Tables\ImportRow;
 use App\Tables\ImportVerdict;
+use App\Tables\SeenKeys;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
@@ -41,14 +42,15 @@ final class CasesTable implements ImportKind
 
     private ?HouseAt $house = null;
 
-    /** @var array<string, int> lines in which a key has come */
-    private array $seen = [];
+    private readonly SeenKeys $seen;
 
     public function __construct(
         private readonly Houses $houses,
         private readonly CustomerSource $customers,
         private readonly OpenCase $open,
-    ) {}
+    ) {
+        $this->seen = new SeenKeys();
+    }
 
     public static function code(): string
     {
@@ -97,11 +99,7 @@ final class CasesTable implements ImportKind
             try {
                 $document = Node::root($piece->case($row));
                 $this->open->read($document, $house, $now, Actor::system('table'), Id::next());
-                $key = CasesPiece::key($row);
-                if ($key !== null && isset($this->seen[$key])) {
-                    throw DocumentError::at('/key', 'This key is in line {line} as well.', line: $this->seen[$key]);
-                }
-                $this->seen += $key === null ? [] : [$key => $row->line];
+                $this->seen->add($row);
                 $what = $piece->isThere($row) ? ImportVerdict::SAME : ImportVerdict::MAKES;
 
                 return new ImportVerdict($row->line, $what, $label);
@@ -114,15 +112,14 @@ final class CasesTable implements ImportKind
     public function carryOut(array $rows, TableImport $import): array
     {
         $by = Actor::user($import->user()->firstOrFail());
-        $piece = new CasesPiece($rows, $this->house(), $this->customers);
+        $piece = new CasesPiece($rows, $this->house(), $this->customers, (string) $import->id);
 
-        return array_map(function (ImportRow $row) use ($by, $piece, $import): ImportVerdict {
+        return array_map(function (ImportRow $row) use ($by, $piece): ImportVerdict {
             $label = CasesPiece::title($row);
             try {
-                $key = CasesPiece::key($row) ?? "table-{$import->id}-{$row->line}";
-                $there = $piece->isThere($row) || $this->open->isThere($key);
+                $there = $piece->isThere($row);
                 if (!$there) {
-                    ($this->open)(Node::root($piece->case($row)), $by, $key);
+                    ($this->open)(Node::root($piece->case($row)), $by, $piece->key($row));
                 }
 
                 return new ImportVerdict($row->line, $there ? ImportVerdict::SAME : ImportVerdict::MAKES, $label);

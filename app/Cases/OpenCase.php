@@ -97,12 +97,6 @@ final readonly class OpenCase
         }, attempts: 3);
     }
 
-    /** Whether a case was opened under a key. */
-    public function isThere(string $key): bool
-    {
-        return CustomerCase::query()->where('key', $key)->exists();
-    }
-
     /** @throws DocumentError with where it is wrong */
     public function read(Node $document, HouseAt $at, int $now, Actor $by, string $id): CaseSubject
     {

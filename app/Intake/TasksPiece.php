@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Bridge\HouseAt;
-use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use App\Tables\ImportRow;
 use App\Tables\Names;
@@ -30,30 +29,18 @@ final class TasksPiece
         }
         $named = array_map(static fn(ImportRow $row): mixed => self::of($row)['customer'] ?? null, $rows);
         $named = array_values(array_unique(array_filter($named, is_string(...))));
-        $this->customers = new Names();
-        foreach (
-            Customer::query()
-                ->offered()
-                ->whereIn('name', $named)
-                ->get(['slug', 'name'])
-            as $customer
-        ) {
-            $this->customers->add((string) $customer->slug, (string) $customer->name);
-        }
+        $this->customers = Names::ofCustomers($named);
         $reader->prepare($this->customers->all($named), $house);
         $there = Task::query()
-            ->whereIn('key', array_values(array_filter(array_map(self::key(...), $rows))))
+            ->whereIn(
+                'key',
+                array_values(array_filter(array_map(static fn(ImportRow $row): ?string => $row->key(), $rows))),
+            )
             ->get(['key']);
         $this->there = array_fill_keys(
             array_map(static fn(Task $task): string => (string) $task->key, $there->all()),
             true,
         );
-    }
-
-    /** The key of a line as tasks have it: any text may be one. */
-    public static function key(ImportRow $row): ?string
-    {
-        return is_string($row->document['key'] ?? null) ? 'table-' . hash('sha256', $row->document['key']) : null;
     }
 
     public static function title(ImportRow $row): string
@@ -65,7 +52,7 @@ final class TasksPiece
 
     public function isThere(ImportRow $row): bool
     {
-        return isset($this->there[self::key($row) ?? '']);
+        return isset($this->there[$row->key() ?? '']);
     }
 
     /**

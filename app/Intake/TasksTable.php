@@ -12,6 +12,7 @@ use App\Models\Tasks\TaskSource;
 use App\Tables\ImportKind;
 use App\Tables\ImportRow;
 use App\Tables\ImportVerdict;
+use App\Tables\SeenKeys;
 use DateTimeZone;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\DocumentError;
@@ -51,14 +52,15 @@ final class TasksTable implements ImportKind
 
     private ?HouseAt $house = null;
 
-    /** @var array<string, int> lines in which a key has come */
-    private array $seen = [];
+    private readonly SeenKeys $seen;
 
     public function __construct(
         private readonly Houses $houses,
         private readonly IncomingTaskReader $reader,
         private readonly TakeInTask $takeIn,
-    ) {}
+    ) {
+        $this->seen = new SeenKeys();
+    }
 
     public static function code(): string
     {
@@ -117,11 +119,7 @@ final class TasksTable implements ImportKind
             $label = TasksPiece::title($row);
             try {
                 $this->reader->read(Node::root($piece->task($row)), TaskSource::Table, $house);
-                $key = TasksPiece::key($row);
-                if ($key !== null && isset($this->seen[$key])) {
-                    throw DocumentError::at('/key', 'This key is in line {line} as well.', line: $this->seen[$key]);
-                }
-                $this->seen += $key === null ? [] : [$key => $row->line];
+                $this->seen->add($row);
                 $what = $piece->isThere($row) ? ImportVerdict::SAME : ImportVerdict::MAKES;
 
                 return new ImportVerdict($row->line, $what, $label);
@@ -138,7 +136,7 @@ final class TasksTable implements ImportKind
 
         return array_map(function (ImportRow $row) use ($user, $piece, $import): ImportVerdict {
             $label = TasksPiece::title($row);
-            $key = TasksPiece::key($row);
+            $key = $row->key();
             if ($piece->isThere($row)) {
                 return new ImportVerdict($row->line, ImportVerdict::SAME, $label);
             }

@@ -18,6 +18,14 @@ final readonly class ImportRow
         return is_string($text) ? $text : '';
     }
 
+    /** @return string|null by which what the line makes is made once, whoever sends it: any text may be one */
+    public function key(): ?string
+    {
+        $key = $this->text('key');
+
+        return $key === '' ? null : 'table-' . hash('sha256', $key);
+    }
+
     /**
      * @param list<self> $rows
      *

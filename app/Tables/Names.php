@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tables;
 
+use App\Models\Customers\Customer;
 use OpenBaton\Core\Document\DocumentError;
 
 /** What people write in a table where documents have ids: an id itself, or a name that is one's alone. */
@@ -11,6 +12,27 @@ final class Names
 {
     /** @var array<string, list<string>> ids by id, and by name in small letters */
     private array $ids = [];
+
+    /**
+     * @param list<string> $named
+     *
+     * @return self customers that are offered, of those that have one of the names
+     */
+    public static function ofCustomers(array $named): self
+    {
+        $names = new self();
+        foreach (
+            Customer::query()
+                ->offered()
+                ->whereIn('name', $named)
+                ->get(['slug', 'name'])
+            as $customer
+        ) {
+            $names->add((string) $customer->slug, (string) $customer->name);
+        }
+
+        return $names;
+    }
 
     public function add(string $id, string $name): void
     {

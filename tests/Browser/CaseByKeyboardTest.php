@@ -8,23 +8,11 @@ use App\Models\Approvals\Approval;
 use App\Models\Cases\CustomerCase;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
-use App\Tasks\CompleteTask;
 use Facebook\WebDriver\WebDriverKeys;
 use OpenBaton\Core\Flow\ApprovalRule;
 use Tests\Support\Cases;
 
-/** What is needed in the case is done by whoever has it; the quote is approved with one key. */
-function doneByKeys(mixed $test, CustomerCase $case): void
-{
-    foreach ($case->tasks()->open()->where('needed', true)->with('assignee.user')->get() as $task) {
-        app(CompleteTask::class)($task, $task->assignee?->user?->setRelation('person', $task->assignee), 'Done.');
-    }
-    $asked = $case->tasks()->open()->whereNotNull('approval_id')->sole();
-    $test->visit("/in-hand?task={$asked->id}");
-    $test->see('To be approved');
-    $test->browser->getKeyboard()->sendKeys('y');
-    $test->until(fn(): bool => $asked->refresh()->completed_at !== null, fn(): string => 'no answer');
-}
+require_once __DIR__ . '/CaseWorkFunctions.php';
 
 /** The dialog is sent, and is gone before the next key. */
 function sendsByKeys(mixed $test): void
@@ -74,7 +62,7 @@ it('goes a hire from its enquiry to renewed by keys alone', function (): void {
     $keys->sendKeys(WebDriverKeys::ESCAPE);
     expect($case->refresh()->stage)->toBe('fitting');
 
-    doneByKeys($this, $case);
+    doNeeded($this, $case);
     $this->visit("/cases/{$case->id}");
     $this->see('Its way');
     $keys->sendKeys('e');

@@ -24,6 +24,14 @@ final readonly class Asked
         public bool $told = false,
     ) {}
 
+    /** @param array<int, string> $holders who answers for each place that waits, as its task has come to them */
+    public function answeredBy(array $holders): self
+    {
+        $approval = $this->approval->answeredBy($holders);
+
+        return new self($this->of, $this->name, $this->details, $this->ruleId, $approval, $this->tasks, $this->told);
+    }
+
     /** @param array<int, string> $tasks of those who are asked from now on */
     public function goneOn(Approval $approval, array $tasks): self
     {

@@ -43,15 +43,7 @@ trait KeepsApprovals
         }
         $holders = array_map(fn(string $id): ?string => $this->task($id)->holderId, $asked->tasks);
 
-        return new Asked(
-            $of,
-            $name,
-            $asked->details,
-            $asked->ruleId,
-            $asked->approval->answeredBy(array_filter($holders, is_string(...))),
-            $asked->tasks,
-            $asked->told,
-        );
+        return $asked->answeredBy(array_filter($holders, is_string(...)));
     }
 
     public function approvers(string $of, int $at): Approvers
@@ -77,7 +69,7 @@ trait KeepsApprovals
             }
             $over = array_keys(array_filter($asked->tasks, fn(string $id): bool => !$this->task($id)->isOpen()));
             $after = $asked->approval->unanswered($this->subject($asked->of)->isOpen(), $over, $at);
-            if (!$asked->told && ($after->isSettled() || $after->places !== $asked->approval->places)) {
+            if (!$asked->told && ($after->isSettled() || $after !== $asked->approval)) {
                 return [$asked, $after];
             }
         }

@@ -30,7 +30,7 @@ export function SavedState({ saving, theirs }: { saving: Saving; theirs: (() => 
 }
 
 /** A step back and a step forward in what was changed. */
-export function UndoRedo({ draft }: { draft: Draft }) {
+export function UndoRedo({ draft }: { draft: Pick<Draft, 'undo' | 'redo'> }) {
     return (
         <>
             <Button look="quiet" disabled={draft.undo === null} onClick={() => draft.undo?.()}>

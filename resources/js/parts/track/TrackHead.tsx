@@ -2,6 +2,7 @@ import type { TrackEditorPageProps } from '@props/Cases/TrackEditorPage';
 import type { WrittenTrack } from '@/lib/useTrack';
 import { say } from '@/lib/words';
 import { FaultList } from '@/parts/FaultList';
+import { UndoRedo } from '@/parts/rule/RulebookHeader';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TrackDifferences } from './TrackAside';
@@ -20,7 +21,7 @@ export function TopLine({
     onAsk: (what: Asking) => void;
     onAdd: () => void;
 }) {
-    const { track, unsaved, preview, undo, redo, busy, theirs } = written;
+    const { track, unsaved, preview, busy, theirs } = written;
     const differs = preview?.differences?.length !== 0;
     return (
         <header className="sticky top-0 z-30 flex flex-wrap items-center gap-3 border-b border-line bg-chalk px-4 py-2">
@@ -31,12 +32,7 @@ export function TopLine({
                 {unsaved ? say('track.unsaved') : page.track?.hasDraft === true ? say('track.is_draft') : ''}
             </span>
             <span className="ms-auto flex flex-wrap items-center gap-2">
-                <Button look="quiet" disabled={undo === null} onClick={() => undo?.()}>
-                    {say('screen.rulebook_header.undo')}
-                </Button>
-                <Button look="quiet" disabled={redo === null} onClick={() => redo?.()}>
-                    {say('screen.rulebook_header.redo')}
-                </Button>
+                <UndoRedo draft={written} />
                 <Button onClick={onAdd}>{say('track.add_stage')}</Button>
                 {page.track?.hasDraft === true && (
                     <Button look="grave" disabled={busy} onClick={() => onAsk('discard')}>
