@@ -23,12 +23,16 @@ final readonly class Arrival
     /** Who brings it in, by slug, where it is somebody of the house. */
     public ?string $byPerson;
 
-    /** @param string|null $holder who has it from the beginning, by slug */
+    /**
+     * @param string|null $holder who has it from the beginning, by slug
+     * @param string|null $track  on which a case opens with it, by slug
+     */
     public function __construct(
         ?User $by,
         private ?RequestKey $key,
         ?string $byPerson = null,
         public ?string $holder = null,
+        public ?string $track = null,
     ) {
         $this->byPerson = $byPerson;
         $this->taskId = (new Task())->newUniqueId();

@@ -26,16 +26,17 @@ final readonly class RouteTask
         private FieldProviders $fields,
         private ChangeRunner $runner,
         private CaseSubjects $cases,
+        private CaseOfArrival $case,
     ) {}
 
     public function ready(Arrival $arrival, IncomingTask $task, HouseAt $house): ReadyToRoute
     {
-        $subject = $this->subject($arrival, $task, $house);
+        $subject = $this->subject($arrival, $task, $house, $task->caseId);
 
         return new ReadyToRoute($arrival, $task, self::change($subject, $house), $subject, $house);
     }
 
-    private function subject(Arrival $arrival, IncomingTask $task, HouseAt $house): TaskSubject
+    private function subject(Arrival $arrival, IncomingTask $task, HouseAt $house, ?string $caseId): TaskSubject
     {
         return $this->inCase(
             new TaskSubject(
@@ -51,21 +52,22 @@ final readonly class RouteTask
                 customerId: $task->customer?->id,
                 creatorId: $arrival->byPerson,
             ),
-            $task,
+            $task->needed,
             $house,
+            $caseId,
         );
     }
 
     /** @throws CaseMovedOn where its case is closed by now */
-    private function inCase(TaskSubject $subject, IncomingTask $task, HouseAt $house): TaskSubject
+    private function inCase(TaskSubject $subject, bool $needed, HouseAt $house, ?string $caseId): TaskSubject
     {
-        if ($task->caseId === null) {
+        if ($caseId === null) {
             return $subject;
         }
-        $case = SubjectRows::cases()->findOrFail($task->caseId);
+        $case = SubjectRows::cases()->findOrFail($caseId);
 
         return $case->isOpen()
-            ? $subject->inCase($case->id, $case->stage, $task->needed)->seeing($this->cases->seen($case, $house))
+            ? $subject->inCase($case->id, $case->stage, $needed)->seeing($this->cases->seen($case, $house))
             : throw CaseMovedOn::since($case);
     }
 
@@ -85,10 +87,11 @@ final readonly class RouteTask
     public function __invoke(ReadyToRoute $ready, LockedHouse $locked): TaskDocument
     {
         $task = $ready->arrival->task($ready->task);
-        // Its case may have moved since it was made ready.
-        $again = $ready->task->caseId !== null;
+        // Its case opens now, or may have moved since it was made ready.
+        $caseId = $ready->task->caseId ?? $this->case->open($ready, $locked);
+        $again = $caseId !== null;
         $change = $again
-            ? self::change($this->subject($ready->arrival, $ready->task, $locked->house), $locked->house)
+            ? self::change($this->subject($ready->arrival, $ready->task, $locked->house, $caseId), $locked->house)
             : $ready->change;
         $occasion = new Occasion(
             $ready->change->at,

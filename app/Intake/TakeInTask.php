@@ -32,6 +32,7 @@ final readonly class TakeInTask
      * @param Node        $document as other systems send it; docs/formats/openapi.yaml describes it
      * @param string|null $byPerson who brings it in, by slug, where it is somebody of the house
      * @param string|null $holder   who has it from the beginning, by slug: no rule gives it to anybody
+     * @param string|null $track    on which a case opens with it, by slug
      *
      * @throws DocumentError    with all that is wrong with it; nothing is changed
      * @throws KeyUsedOtherwise
@@ -43,8 +44,9 @@ final readonly class TakeInTask
         ?RequestKey $key = null,
         ?string $byPerson = null,
         ?string $holder = null,
+        ?string $track = null,
     ): TakenIn {
-        $arrival = new Arrival($by, $key, $byPerson, $holder);
+        $arrival = new Arrival($by, $key, $byPerson, $holder, $track);
         try {
             $ready = $this->readyAtFirst($document, $source, $arrival);
             $task = DB::transaction(function () use ($document, $source, $arrival, &$ready): TaskDocument {

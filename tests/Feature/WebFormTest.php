@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
+use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskKind;
 use App\Models\Tasks\TaskSource;
+use Tests\Support\Cases;
 use Tests\Support\House;
 
 beforeEach(function (): void {
@@ -98,4 +101,58 @@ it('reads nothing of what is too large', function (): void {
         'title=' . str_repeat('x', 69_994),
     )->assertStatus(413);
     expect(Task::query()->count())->toBe(0);
+});
+
+it('opens a case with what is asked for, where the kind says so; the task is in it', function (): void {
+    Cases::track();
+    House::publish(House::roundRule(), [
+        'id' => 'owner',
+        'name' => 'New hires are Ayumi’s',
+        'active' => true,
+        'when' => [['kind' => 'case_opens']],
+        'if' => ['all' => []],
+        'give' => [
+            'pool' => ['kind' => 'people', 'people' => ['ayumi']],
+            'method' => ['kind' => 'lightest_load'],
+        ],
+        'then' => [],
+    ]);
+    $kind = TaskKind::query()->where('slug', 'bench-repair')->sole();
+    $this->actingAs(House::user('hanneke'));
+    $set = ['customers' => 'offered', 'kinds' => [$kind->id => 'A hire'], 'fields' => []];
+    $this->put('/house/form', $set + ['tracks' => [$kind->id => 'nowhere']])->assertSessionHasErrors();
+    $this->put('/house/form', $set + ['tracks' => [$kind->id => 'hire']])->assertSessionHasNoErrors();
+    $this->post('/stand-ins/web-form', [
+        'kind' => 'bench-repair',
+        'title' => 'Forty clarinets',
+        'customer' => 'holms-school',
+    ])->assertSessionHasNoErrors();
+    $case = CustomerCase::query()
+        ->with(['track', 'owner', 'customer'])
+        ->sole();
+    expect([$case->track->slug, $case->stage, $case->title, $case->owner?->slug, $case->customer?->slug])->toBe([
+        'hire',
+        'enquiry',
+        'Forty clarinets',
+        'ayumi',
+        'holms-school',
+    ]);
+    expect(Task::query()->sole()->case_id)->toBe($case->id);
+    expect(Decision::query()->where('case_id', $case->id)->sole()->outcome->value)->toBe('assigned');
+
+    // What is not on the form opens nothing any more.
+    $this->put('/house/form', ['kinds' => [], 'tracks' => [$kind->id => 'hire']] + $set)->assertSessionHasNoErrors();
+    expect($kind->refresh()->form_track_id)->toBeNull();
+});
+
+it('opens no case where what is sent is wrong, and a task alone where the kind says nothing', function (): void {
+    TaskKind::query()
+        ->where('slug', 'bench-repair')
+        ->update(['form_track_id' => Cases::track()->id]);
+    $send = fn(string $title) => $this->post('/stand-ins/web-form', ['kind' => 'bench-repair', 'title' => $title]);
+    $send('')->assertSessionHasErrors('title');
+    expect(CustomerCase::query()->count())->toBe(0);
+    TaskKind::query()->update(['form_track_id' => null]);
+    $send('Trumpet')->assertSessionHasNoErrors();
+    expect([CustomerCase::query()->count(), Task::query()->count()])->toBe([0, 1]);
 });

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Subject;
 
 use OpenBaton\Core\Absence\Covering;
+use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Flow\RefusedMove;
 use OpenBaton\Core\Flow\Stays;
+use OpenBaton\Core\Flow\Track;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Text\ValueWords;
 use OpenBaton\Core\Time\WorkingHours;
@@ -72,6 +74,30 @@ final readonly class CaseSubject extends Subject
             $previousHolderId,
             $madeById,
             $madeByRule,
+        );
+    }
+
+    /**
+     * A case that opens for a task, a case or a customer: for the same customer, below a case. It has no id yet.
+     *
+     * @param string      $title cut to what a title holds
+     * @param string|null $stage where no case begins in it: the first
+     */
+    public static function openedFor(Subject $for, Track $track, string $title, int $at, ?string $stage = null): self
+    {
+        return new self(
+            '',
+            $at,
+            $track->id,
+            Stays::begin($stage !== null && $track->takes($stage) ? $stage : $track->first()->key, $at),
+            fields: [CaseFields::TITLE => mb_substr($title, 0, TextLimits::NAME)] +
+                array_filter(
+                    CaseFields::without($for->fields),
+                    static fn(string $path): bool => !str_starts_with($path, StateFields::PREFIX),
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            customerId: $for->customerId,
+            parentId: $for instanceof self ? $for->id : null,
         );
     }
 

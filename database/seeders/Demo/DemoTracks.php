@@ -7,6 +7,8 @@ namespace Database\Seeders\Demo;
 use App\Access\Actor;
 use App\Cases\SaveTrack;
 use App\Models\Access\User;
+use App\Models\Cases\Track;
+use App\Models\Tasks\TaskKind;
 use Carbon\CarbonImmutable;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TrackFormat;
@@ -36,6 +38,10 @@ final class DemoTracks
             $track = $save->draft(Node::root($document), Actor::user($lead));
             $save->publish($track, $track->revision, Actor::user($lead));
         }
+        // Who asks for the price of a hire by the web form opens one.
+        TaskKind::query()
+            ->where('slug', 'quote')
+            ->update(['form_track_id' => Track::query()->where('slug', 'hire')->sole()->id]);
         DemoClock::letGo();
     }
 

@@ -43,6 +43,7 @@ final class HouseListsController
         $save(
             $request->words('kinds'),
             $request->words('fields'),
+            $request->words('tracks'),
             $request->customers(),
             $request->lead(),
             $viewer->actor(),

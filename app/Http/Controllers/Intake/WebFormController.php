@@ -75,7 +75,7 @@ final class WebFormController
     {
         try {
             [$taken, $secret] = DB::transaction(static function () use ($request, $takeIn, $link): array {
-                $taken = $takeIn(Node::root($request->document()), TaskSource::WebForm, null);
+                $taken = $takeIn(Node::root($request->document()), TaskSource::WebForm, null, track: $request->track());
 
                 return [$taken, $link($taken->task->id)];
             }, attempts: 3);

@@ -40,6 +40,7 @@ export type HouseChecklist = { id: string; slug: string; name: string; items: st
 
 /** What may be on the web form. */
 export type OnForm = { id: string; label: string; onForm: string | null };
+export type KindOnForm = OnForm & { track: string | null };
 
 export type HousePageProps = {
     fields: HouseField[];
@@ -56,8 +57,10 @@ export type HousePageProps = {
         usualLead: string;
         customers: 'offered' | 'typed' | 'none';
         /** onForm: its words there; null: it is not on the form */
-        kinds: OnForm[];
+        /** track: on which a case opens with it, by slug */
+        kinds: KindOnForm[];
         fields: OnForm[];
+        tracks: Option[];
     };
     /** what customers read of each status: the house's own words, and the usual ones */
     customerWords: { status: string; own: string; usual: string }[];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages\House;
 
+use App\Models\Cases\Track;
 use App\Models\House\CustomField;
 use App\Models\House\House;
 use App\Models\Tasks\TaskKind;
@@ -24,14 +25,24 @@ final readonly class WebFormSetUp
             'kinds' => array_values(
                 TaskKind::query()
                     ->orderBy('position')
-                    ->get(['id', 'name', 'form_label'])
+                    ->with('formTrack:id,slug')
+                    ->get(['id', 'name', 'form_label', 'form_track_id'])
                     ->map(
                         static fn(TaskKind $one): array => [
                             'id' => $one->id,
                             'label' => $one->name,
                             'onForm' => $one->form_label,
+                            'track' => $one->formTrack?->slug,
                         ],
                     )
+                    ->all(),
+            ),
+            'tracks' => array_values(
+                Track::query()
+                    ->whereNotNull('published_id')
+                    ->orderBy('name')
+                    ->get(['slug', 'name'])
+                    ->map(static fn(Track $one): array => ['value' => $one->slug, 'label' => $one->name])
                     ->all(),
             ),
             'fields' => array_values(

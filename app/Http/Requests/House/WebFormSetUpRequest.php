@@ -18,13 +18,15 @@ final class WebFormSetUpRequest extends HouseRequest
             'customers' => ['required', Rule::in(['offered', 'typed', 'none'])],
             'kinds' => ['present', 'array', 'max:1000'],
             'kinds.*' => ['nullable', 'string', 'max:' . TextLimits::LABEL],
+            'tracks' => ['array', 'max:1000'],
+            'tracks.*' => ['nullable', 'string', Rule::exists('tracks', 'slug')->whereNotNull('published_id')],
             'fields' => ['present', 'array', 'max:1000'],
             'fields.*' => ['nullable', 'string', 'max:' . TextLimits::LABEL],
         ];
     }
 
     /**
-     * @param 'kinds'|'fields' $of
+     * @param 'kinds'|'fields'|'tracks' $of
      *
      * @return array<array-key, string|null>
      */
@@ -32,7 +34,7 @@ final class WebFormSetUpRequest extends HouseRequest
     {
         return array_map(
             static fn(mixed $one): ?string => is_string($one) && trim($one) !== '' ? trim($one) : null,
-            (array) $this->validated($of),
+            (array) $this->validated($of, []),
         );
     }
 

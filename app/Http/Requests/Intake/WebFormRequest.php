@@ -56,7 +56,7 @@ final class WebFormRequest extends InputRequest
     public function document(): array
     {
         $fields = [];
-        $kind = TaskKind::query()->where('slug', $this->text('kind'))->first();
+        $kind = $this->kind();
         $asks = AskedField::list($kind?->asks);
         $typed = $this->typedCustomer();
         foreach (CustomField::onTheForm() as $field) {
@@ -87,6 +87,17 @@ final class WebFormRequest extends InputRequest
             ],
             static fn(mixed $value): bool => $value !== null && $value !== [],
         );
+    }
+
+    /** @return string|null the track on which a case opens with it, by slug */
+    public function track(): ?string
+    {
+        return $this->kind()?->formTrack?->slug;
+    }
+
+    private function kind(): ?TaskKind
+    {
+        return TaskKind::query()->where('slug', $this->text('kind'))->first();
     }
 
     /** @return string|null the customer whose name was typed, where the house asks so and knows one of that name */

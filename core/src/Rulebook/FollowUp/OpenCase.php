@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook\FollowUp;
 
 use OpenBaton\Core\Document\TextLimits;
-use OpenBaton\Core\Flow\Stays;
 use OpenBaton\Core\Parameter\MergedTextType;
 use OpenBaton\Core\Parameter\OptionReference;
 use OpenBaton\Core\Parameter\Parameter;
@@ -16,7 +15,6 @@ use OpenBaton\Core\Subject\CaseFields;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Effect\CaseOpened;
 use OpenBaton\Core\Subject\Effect\Effect;
-use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Text\MergedText;
 
 /**
@@ -62,28 +60,14 @@ final readonly class OpenCase implements ActsBeyond, HouseToo
         if ($track === null) {
             return null;
         }
-        $subject = $situation->subject;
-        $at = $situation->change->at;
         $stage = $this->stage === null ? null : CaseFields::keyOf($this->track, $this->stage);
         $title = $this->title->fill($situation->facts(), $situation->taskCatalogue->words);
 
         return new CaseOpened(
-            new CaseSubject(
-                '',
-                $at,
-                $this->track,
-                Stays::begin($stage !== null && $track->takes($stage) ? $stage : $track->first()->key, $at),
-                fields: [CaseFields::TITLE => mb_substr($title, 0, TextLimits::NAME)] +
-                    array_filter(
-                        CaseFields::without($subject->fields),
-                        static fn(string $path): bool => !str_starts_with($path, StateFields::PREFIX),
-                        ARRAY_FILTER_USE_KEY,
-                    ),
-                customerId: $subject->customerId,
-                madeById: $subject->id,
-                madeByRule: $situation->ruleId,
-                parentId: $subject instanceof CaseSubject ? $subject->id : null,
-            ),
+            CaseSubject::openedFor($situation->subject, $track, $title, $situation->change->at, $stage)->with([
+                'madeById' => $situation->subject->id,
+                'madeByRule' => $situation->ruleId,
+            ]),
             $this->again,
         );
     }

@@ -1,5 +1,6 @@
-import type { HousePageProps } from '@props/House/HousePage';
+import type { HousePageProps, OnForm } from '@props/House/HousePage';
 import { useForm } from '@inertiajs/react';
+import type { ReactNode } from 'react';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { Labelled } from '@/ui/Labelled';
@@ -8,13 +9,13 @@ type Labels = Record<string, string>;
 
 /** What customers can ask for by themselves: which kinds and fields in which words, and whether they are offered. */
 export function WebForm({ form: kept }: { form: HousePageProps['form'] }) {
-    const labels = (rows: typeof kept.kinds): Labels =>
-        Object.fromEntries(rows.map((one) => [one.id, one.onForm ?? '']));
+    const labels = (rows: OnForm[]): Labels => Object.fromEntries(rows.map((one) => [one.id, one.onForm ?? '']));
     const form = useForm({
         lead: kept.lead ?? '',
         customers: kept.customers,
         kinds: labels(kept.kinds),
         fields: labels(kept.fields),
+        tracks: Object.fromEntries(kept.kinds.map((one) => [one.id, one.track ?? ''])),
     });
     const wrong = form.errors as Record<string, string | undefined>;
     const list = (what: 'kinds' | 'fields') => (
@@ -25,28 +26,16 @@ export function WebForm({ form: kept }: { form: HousePageProps['form'] }) {
                 const text = form.data[what][one.id] ?? '';
                 const put = (next: string): void => form.setData(what, { ...form.data[what], [one.id]: next });
                 return (
-                    <div key={one.id} className="flex min-h-8 flex-wrap items-center gap-2">
-                        <label className="flex w-44 items-center gap-2">
-                            <input
-                                type="checkbox"
-                                checked={text !== ''}
-                                onChange={(event) => put(event.target.checked ? one.label : '')}
-                            />
-                            {one.label}
-                        </label>
-                        {text !== '' && (
-                            <input
-                                className="entry min-w-0 flex-1"
-                                aria-label={say('web_form_house.words_of', { label: one.label })}
-                                maxLength={120}
-                                value={text}
-                                onChange={(event) => put(event.target.value)}
+                    <Offered key={one.id} {...{ label: one.label, text, put, wrong: wrong[`${what}.${one.id}`] }}>
+                        {what === 'kinds' && text !== '' && kept.tracks.length > 0 && (
+                            <Opens
+                                label={one.label}
+                                tracks={kept.tracks}
+                                value={form.data.tracks[one.id] ?? ''}
+                                onChange={(track) => form.setData('tracks', { ...form.data.tracks, [one.id]: track })}
                             />
                         )}
-                        {wrong[`${what}.${one.id}`] !== undefined && (
-                            <p className="text-xs text-brick">{wrong[`${what}.${one.id}`]}</p>
-                        )}
-                    </div>
+                    </Offered>
                 );
             })}
         </fieldset>
@@ -102,5 +91,68 @@ export function WebForm({ form: kept }: { form: HousePageProps['form'] }) {
                 </Button>
             </form>
         </section>
+    );
+}
+
+type OfferedProps = {
+    label: string;
+    /** in the words of customers; empty: it is not offered */
+    text: string;
+    put: (text: string) => void;
+    wrong: string | undefined;
+    children: ReactNode;
+};
+
+/** A kind or a field: whether it is on the form, and in which words. */
+function Offered({ label, text, put, wrong, children }: OfferedProps) {
+    return (
+        <div className="flex min-h-8 flex-wrap items-center gap-2">
+            <label className="flex w-44 items-center gap-2">
+                <input
+                    type="checkbox"
+                    checked={text !== ''}
+                    onChange={(event) => put(event.target.checked ? label : '')}
+                />
+                {label}
+            </label>
+            {text !== '' && (
+                <input
+                    className="entry min-w-0 flex-1"
+                    aria-label={say('web_form_house.words_of', { label })}
+                    maxLength={120}
+                    value={text}
+                    onChange={(event) => put(event.target.value)}
+                />
+            )}
+            {children}
+            {wrong !== undefined && <p className="text-xs text-brick">{wrong}</p>}
+        </div>
+    );
+}
+
+type OpensProps = {
+    label: string;
+    tracks: HousePageProps['form']['tracks'];
+    /** a track by slug; empty: a task alone */
+    value: string;
+    onChange: (track: string) => void;
+};
+
+/** Whether what is asked for opens a case, on which track. */
+function Opens({ label, tracks, value, onChange }: OpensProps) {
+    return (
+        <select
+            className="entry"
+            aria-label={say('web_form_house.opens', { label })}
+            value={value}
+            onChange={(event) => onChange(event.target.value)}
+        >
+            <option value="">{say('web_form_house.opens_task')}</option>
+            {tracks.map((one) => (
+                <option key={one.value} value={one.value}>
+                    {say('web_form_house.opens_case', { track: one.label })}
+                </option>
+            ))}
+        </select>
     );
 }
