@@ -102,6 +102,7 @@ it('runs chains and records them in one place', function (): void {
         'app/Cases/OpenCase',
         'app/Clock/ReachMoment',
         'app/Customers/ChangeCustomer',
+        'app/Intake/CaseOfArrival',
         'app/Intake/RouteTask',
         'app/Levelling/ApplyLevelling',
         'app/Sweeps/SweepOne',
