@@ -8,7 +8,6 @@ use App\Bridge\ChangeRunner;
 use App\Bridge\LockedHouse;
 use App\Bridge\Occasion;
 use App\Database\Id;
-use OpenBaton\Core\Rulebook\Event\CaseOpens;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
@@ -32,7 +31,7 @@ final readonly class CaseOfArrival
         ]);
         $this->runner->run(
             $locked,
-            new Occasion($at, Cause::Intake, CaseOpens::kind(), $ready->arrival->byUserId),
+            new Occasion($at, Cause::Intake, 'case_asked_for', $ready->arrival->byUserId),
             [
                 new ChangeSet(
                     "opened-{$case->id}",

@@ -33,10 +33,14 @@ final class TaskPolicy
     /** Whoever asked for it, with how to reach them. */
     public function viewContact(User $user, Task $task): bool
     {
-        return TaskRight::SeeContact->isFor(self::standings($user, $task)) ||
-            ($user->person !== null &&
-                TaskRight::SeeContact->isFor([Standing::Substitute]) &&
-                app(TasksInSight::class)->covers($user->person, $task));
+        $sight = app(TasksInSight::class);
+        $person = $user->person;
+
+        return TaskRight::SeeContact->isFor([
+            ...self::standings($user, $task),
+            ...$person !== null && $sight->covers($person, $task) ? [Standing::Substitute] : [],
+            ...$person !== null && $sight->ownsCaseOf($person, $task) ? [Standing::CaseOwner] : [],
+        ]);
     }
 
     public function create(User $user): bool

@@ -60,6 +60,17 @@ final readonly class TasksInSight
         ) !== [];
     }
 
+    /** Whether somebody owns the case that a task is in, or stands in for whoever does. */
+    public function ownsCaseOf(Person $person, Task $task): bool
+    {
+        return $task->case_id !== null &&
+            in_array(
+                $task->case?->owner_id,
+                [$person->id, ...$this->coveredBy($person, $this->snapshots->current())],
+                true,
+            );
+    }
+
     /** @return list<string> ids of those for whom somebody stands in, now or where the nearer ones can't */
     public function coveredBy(Person $person, Snapshot $house): array
     {
@@ -106,6 +117,13 @@ final readonly class TasksInSight
                 self::heldByAnyOf($either, $covered)->orWhereIn('reviewer_id', $covered);
             }),
             Standing::Teammate => self::heldByAnyOf($tasks, self::teammates($person, $house)),
+            Standing::CaseOwner => $tasks->whereHas(
+                'case',
+                fn(Builder $case): Builder => $case->whereIn(
+                    'owner_id',
+                    array_values(array_unique([$person->id, ...$this->coveredBy($person, $house)])),
+                ),
+            ),
             // Leads see all without this.
             Standing::Lead => $tasks->whereKey([]),
         };

@@ -72,11 +72,16 @@ it('tells whoever does the last that a stage needs that the case may go on', fun
 
         return (string) session('done');
     };
-    $said = "That was the last that case № {$case->number} needed in its stage: it may go on.";
+    $said = "That was the last task that case № {$case->number} needed in its stage; still missing there: “Terms signed on” is empty.";
     expect($done($tasks[0]))
         ->not->toContain($said)
         ->and($done($tasks[1]))
         ->toContain($said)
         ->and($done($free))
         ->not->toContain($said);
+
+    $other = Cases::open(['stage' => 'fitting', 'owner' => 'ayumi', 'facts' => ['case.terms' => '2026-03-02']]);
+    expect($done(neededIn($other, 'femi')))->toContain(
+        "That was the last that case № {$other->number} needed in its stage: it may go on.",
+    );
 });

@@ -83,6 +83,9 @@ final class Standings
             ]),
             'reviewed it last' => $task->update(['last_reviewer_id' => $callum->id]),
             'watches it' => $task->watchers()->attach($callum->id),
+            'owns the case that it is in' => self::inCaseOf($task, 'callum'),
+            'stands in for whoever owns its case and is away' => self::inCaseOf($task, 'hanneke') &&
+                self::away('hanneke', 'callum'),
             'is in a team of whoever holds it' => $task->update(['assignee_id' => House::person('femi')->id]),
             'nobody of these' => null,
             'nobody of these, tasks being open to all' => HouseRow::query()->update(['tasks_are_open' => true]),
@@ -101,6 +104,13 @@ final class Standings
     {
         $task->update(['do_together' => false]);
         $task->holdsWith()->attach(House::person('callum')->id, ['position' => 0, 'open' => true]);
+    }
+
+    private static function inCaseOf(Task $task, string $owner): bool
+    {
+        $case = Cases::open(['owner' => $owner]);
+
+        return $task->update(['case_id' => $case->id, 'case_stage' => $case->stage]);
     }
 
     private static function away(string $who, string $substitute): Absence

@@ -50,6 +50,18 @@ final readonly class Track
         return $this->stages[0];
     }
 
+    /** @return Stage|null where a case goes next from a stage; null: that is the last */
+    public function after(string $stage): ?Stage
+    {
+        foreach (array_slice($this->stages, 1 + ($this->places[$stage] ?? -1)) as $next) {
+            if (!$next->retired) {
+                return $next;
+            }
+        }
+
+        return null;
+    }
+
     /** @return Stage|null null: it has no such stage */
     public function stage(string $key): ?Stage
     {

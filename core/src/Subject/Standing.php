@@ -21,6 +21,8 @@ enum Standing: string
     case Watcher = 'watcher';
     /** Is in a team of whoever holds it, or leads that team. */
     case Teammate = 'teammate';
+    /** Owns the case that it is in, or is named as a substitute of whoever does and is away. */
+    case CaseOwner = 'case_owner';
     /** Leads the house. */
     case Lead = 'lead';
 }

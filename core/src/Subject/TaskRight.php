@@ -23,6 +23,7 @@ enum TaskRight: string
                 Standing::Reviewer,
                 Standing::Creator,
                 Standing::Substitute,
+                Standing::CaseOwner,
                 Standing::Lead,
             ],
             self::Edit => [Standing::Holder, Standing::Reviewer, Standing::Creator, Standing::Lead],

@@ -18,6 +18,7 @@ it('says what each way of standing to a task lets somebody do', function (Standi
     [Standing::Former, [TaskRight::See, TaskRight::Comment]],
     [Standing::Watcher, [TaskRight::See, TaskRight::Comment]],
     [Standing::Teammate, [TaskRight::See, TaskRight::Comment]],
+    [Standing::CaseOwner, [TaskRight::See, TaskRight::SeeContact, TaskRight::Comment]],
     [Standing::Lead, [TaskRight::See, TaskRight::SeeContact, TaskRight::Comment, TaskRight::Edit]],
 ]);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
+use App\Bridge\CaseSubjects;
+use App\Http\Pages\Cases\CaseGates;
 use App\Http\Requests\Tasks\TaskActionRequest;
 use App\Http\Viewer;
 use App\Models\Tasks\Task;
@@ -33,7 +35,7 @@ final class TaskActionController
     {
         $action = $request->action();
         TaskDeeds::perform($task, $request, $viewer);
-        $said = $this->said($action, $task->refresh()->load(['assignee', 'reviewer']), $words);
+        $said = $this->said($action, $task->refresh()->load(['assignee', 'reviewer']), $viewer);
         $answer = match (true) {
             $action === TaskAction::Claim => redirect("/in-hand?task={$task->id}"),
             in_array($action, self::LEAVES, true) => redirect($request->back()),
@@ -70,8 +72,9 @@ final class TaskActionController
     }
 
     /** What was done, and in whose hands it is now where that has changed. */
-    private function said(TaskAction $action, Task $task, Words $words): string
+    private function said(TaskAction $action, Task $task, Viewer $viewer): string
     {
+        $words = $viewer->words()->words;
         $person = match ($action) {
             TaskAction::HandOn, TaskAction::SendBack => $task->assignee,
             TaskAction::HandReview, TaskAction::AskReview => $task->reviewer,
@@ -83,17 +86,23 @@ final class TaskActionController
             'person' => $person->name ?? 'none',
         ]);
 
-        return trim("{$said} {$this->saidOfCase($action, $task, $words)}");
+        return trim("{$said} {$this->saidOfCase($action, $task, $viewer)}");
     }
 
-    /** Whoever does the last that is needed in a case hears that nothing holds it any more. */
-    private function saidOfCase(TaskAction $action, Task $task, Words $words): string
+    /** Whoever does the last that is needed in a case hears that it may go on, or what else is missing. */
+    private function saidOfCase(TaskAction $action, Task $task, Viewer $viewer): string
     {
         $ends = in_array($action, [TaskAction::Complete, TaskAction::Approve, TaskAction::Drop], true);
         $case = $ends && $task->needed && !$task->status->isOpen() ? $task->case : null;
+        if ($case === null || !$case->isOpen() || $case->open_needed > 0 || $case->stage !== $task->case_stage) {
+            return '';
+        }
+        $gates = CaseGates::of($case->load(CaseSubjects::RELATIONS), app(CaseSubjects::class), $viewer);
+        $missing = $gates->beforeNext() ?? [];
 
-        return $case !== null && $case->isOpen() && $case->open_needed === 0 && $case->stage === $task->case_stage
-            ? $words->say('said.case_free', ['number' => (string) $case->number])
-            : '';
+        return $viewer->words()->words->say($missing === [] ? 'said.case_free' : 'said.case_waits', [
+            'number' => (string) $case->number,
+            'missing' => implode(', ', $missing),
+        ]);
     }
 }

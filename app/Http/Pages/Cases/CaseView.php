@@ -22,11 +22,8 @@ use App\Models\People\Person;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
 use App\Tasks\TasksInSight;
-use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\ValueCodec;
-use OpenBaton\Core\Flow\CaseAtHand;
-use OpenBaton\Core\Flow\NeededTask;
 use OpenBaton\Core\Flow\Stage;
 use OpenBaton\Core\Flow\Track;
 use OpenBaton\Core\Parameter\Assignment;
@@ -54,26 +51,18 @@ final readonly class CaseView
     {
         $case->load([...CaseSubjects::RELATIONS, 'owner', 'stays', 'above', 'below.owner', 'below.customer']);
         $house = $this->viewer->snapshot();
-        $track = $house->tracks[$house->trackSlugs[$case->track_id]];
-        $subject = $this->subjects->of($case, $this->viewer->house());
-        $needed = $case->tasks()->open()->where('needed', true)->orderBy('id')->get();
-        $hand = new CaseAtHand(
-            $subject,
-            new CaseInView($case->id, $this->needed($needed), $house),
-            $this->viewer->house()->router()->facts,
-        );
-        $titles = $needed->map(static fn(Task $one): string => $one->title)->all();
-        $gates = new GateWords($this->viewer->words(), array_combine($needed->modelKeys(), $titles));
+        $gates = CaseGates::of($case, $this->subjects, $this->viewer);
+        $track = $gates->track;
 
         return [
             'case' => $this->facts($case, $track),
-            'stages' => (new StageLines($this->viewer, $gates))->of($case, $track, $hand),
-            'refused' => $this->refused($subject, $track, $gates),
+            'stages' => (new StageLines($this->viewer, $gates->words))->of($case, $track, $gates->hand),
+            'refused' => $this->refused($gates->subject, $track, $gates->words),
             'tasks' => $this->tasks($case, $track),
             'below' => array_values(
                 $case->below->map(static fn(CustomerCase $one): array => CaseLine::of($one, $house, []))->all(),
             ),
-            'fields' => $this->fields($subject),
+            'fields' => $this->fields($gates->subject),
             'guides' => $case->isOpen() ? $this->guides->named($track->stage($case->stage)?->guide) : [],
             'files' => TaskFiles::page($case),
             'messages' => $this->messages->of($case),
@@ -123,29 +112,6 @@ final readonly class CaseView
                 'watch' => $person !== null,
             ],
         ];
-    }
-
-    /**
-     * @param Collection<int, Task> $tasks
-     *
-     * @return list<NeededTask>
-     */
-    private function needed(Collection $tasks): array
-    {
-        $house = $this->viewer->snapshot();
-
-        return array_values(
-            $tasks
-                ->map(
-                    static fn(Task $one): NeededTask => new NeededTask(
-                        $one->id,
-                        (string) $one->case_stage,
-                        $one->status,
-                        $house->personSlugs[(string) $one->assignee_id] ?? null,
-                    ),
-                )
-                ->all(),
-        );
     }
 
     /** @return array<string, mixed>|null what a rule would have had happen, and what was missing */

@@ -68,7 +68,7 @@ export function WebForm({ form: kept }: { form: HousePageProps['form'] }) {
                         onChange={(event) => form.setData('lead', event.target.value)}
                     />
                 </Labelled>
-                <div className="grid gap-4 lg:grid-cols-2">
+                <div className="grid gap-4 lg:grid-cols-[3fr_2fr]">
                     {list('kinds')}
                     {list('fields')}
                 </div>
@@ -107,7 +107,7 @@ type OfferedProps = {
 function Offered({ label, text, put, wrong, children }: OfferedProps) {
     return (
         <div className="flex min-h-8 flex-wrap items-center gap-2">
-            <label className="flex w-44 items-center gap-2">
+            <label className="flex w-40 items-center gap-2">
                 <input
                     type="checkbox"
                     checked={text !== ''}
@@ -142,7 +142,7 @@ type OpensProps = {
 function Opens({ label, tracks, value, onChange }: OpensProps) {
     return (
         <select
-            className="entry"
+            className="entry w-44"
             aria-label={say('web_form_house.opens', { label })}
             value={value}
             onChange={(event) => onChange(event.target.value)}
