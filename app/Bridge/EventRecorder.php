@@ -189,7 +189,7 @@ final class EventRecorder
                 $decision->seat,
                 $decision->change->after->inSeat($decision->seat),
                 $after,
-                $decision->decidingRule()?->name,
+                $decision->decidedByName(),
             );
         }
         foreach ($decision->effects as $effect) {

@@ -12,6 +12,7 @@ use OpenBaton\Core\Check\StandardChecks;
 use OpenBaton\Core\Parameter\Control;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Schema\DecisionSchema;
+use OpenBaton\Core\Schema\DutySchema;
 use OpenBaton\Core\Schema\RulebookSchema;
 use OpenBaton\Core\Schema\SweepSchema;
 use OpenBaton\Core\Schema\TrackSchema;
@@ -34,6 +35,7 @@ final class GeneratedFiles
             'docs/formats/decision.schema.json' => RulebookFile::json((new DecisionSchema($kinds))->build()),
             'docs/formats/sweep.schema.json' => RulebookFile::json((new SweepSchema($kinds))->build()),
             'docs/formats/track.schema.json' => RulebookFile::json((new TrackSchema($kinds))->build()),
+            'docs/formats/duty.schema.json' => RulebookFile::json(DutySchema::build()),
             'docs/formats/world.schema.json' => RulebookFile::json(WorldSchema::build()),
             'resources/words/en/server/sentences.json' => RulebookFile::json([
                 'sentence' => array_combine(Sentences::all(), Sentences::all()),

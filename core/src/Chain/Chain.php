@@ -63,7 +63,7 @@ final readonly class Chain
             return;
         }
         $this->resumeWhoWaits($state, $number, $change);
-        if ($change->isArrival() || $this->router->rulebook->isHeard($change)) {
+        if ($change->isArrival() || $change->own !== null || $this->router->rulebook->isHeard($change)) {
             $this->decide($state, $number, $change);
         }
         $this->coverWhoIsAway($state, $number, $change);

@@ -12,7 +12,6 @@ use OpenBaton\Core\Routing\Verdict;
 use OpenBaton\Core\Routing\Verdicts;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\KindRegistry;
-use OpenBaton\Core\Rulebook\PartFormat;
 use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Subject\SubjectKind;
@@ -63,7 +62,7 @@ final class DecisionFormat
             $trigger === null ? null : $trigger[1]->text(),
             ChangeFormat::ofRecord($record, $seen, $rulebook->rulebook->fields),
         );
-        $documents = [];
+        $documents = $record->has('own') ? [self::own($record, $attempts[Decision::OWN], $decidedBy)] : [];
         foreach ($verdicts->all() as $position => $verdict) {
             $documents[] = self::verdict($verdict, $attempts[$position] ?? null, $record, $rulebook->rulebook->fields);
         }
@@ -86,12 +85,16 @@ final class DecisionFormat
         $documents = [];
         foreach ($decidedBy === null ? [] : $record->itemsOf('attempts') as $attempt) {
             if ($attempt->get('rule')->int() === $decidedBy) {
-                $documents[] = self::verdict(
-                    new RuleVerdict($rulebook->rulebook->rules[$decidedBy], Verdict::Decided),
-                    $attempt,
-                    $record,
-                    $rulebook->rulebook->fields,
-                );
+                $rule = $rulebook->rulebook->rules[$decidedBy] ?? null;
+                $documents[] =
+                    $rule === null
+                        ? self::own($record, $attempt, $decidedBy)
+                        : self::verdict(
+                            new RuleVerdict($rule, Verdict::Decided),
+                            $attempt,
+                            $record,
+                            $rulebook->rulebook->fields,
+                        );
             }
         }
 
@@ -117,7 +120,10 @@ final class DecisionFormat
             'at' => Instant::format($record->get('at')->int()),
             'rulebook_version' => $rulebook->version,
             'outcome' => $record->get('outcome')->text(),
-            'rule' => $decidedBy === null ? null : $rulebook->rulebook->rules[$decidedBy]->id,
+            'rule' =>
+                $decidedBy === null
+                    ? null
+                    : $rulebook->rulebook->rules[$decidedBy]->id ?? $record->get('own')->get('id')->text(),
             'assignee' => $record->find('assignee')?->text(),
             'open_to' => $record->textsOf('open_to'),
             'effects' => array_map(
@@ -173,15 +179,40 @@ final class DecisionFormat
             $document['failed'] = self::failed($verdict->failed, $fields);
         }
         $give = $verdict->rule->give;
-        if ($attempt === null || $give === null) {
-            return $document;
-        }
-        $document['house'] = $record->get('house')->int();
-        $document += AttemptFormat::expand($attempt);
-        $document['pool'] = PartFormat::write($give->pool);
-        $document['method'] = PartFormat::write($give->method);
+
+        return $attempt === null || $give === null
+            ? $document
+            : $document + self::attempt($attempt, GiveFormat::write($give), $record);
+    }
+
+    /**
+     * The verdict on what made the task, which says to whom it goes.
+     *
+     * @return array<string, mixed>
+     */
+    private static function own(Node $record, Node $attempt, ?int $decidedBy): array
+    {
+        $own = $record->get('own');
+
+        return [
+            'rule' => $own->get('id')->text(),
+            'name' => $own->get('name')->text(),
+            'verdict' => ($decidedBy === Decision::OWN ? Verdict::Decided : Verdict::NobodyEligible)->value,
+        ] + self::attempt($attempt, (array) $own->get('give')->value, $record);
+    }
+
+    /**
+     * @param array<array-key, mixed> $give as in documents
+     *
+     * @return array<string, mixed>
+     */
+    private static function attempt(Node $attempt, array $give, Node $record): array
+    {
+        $document = ['house' => $record->get('house')->int()] + AttemptFormat::expand($attempt);
+        $document['pool'] = $give['pool'];
+        $document['method'] = $give['method'];
         if (!$attempt->has('figures') && !$attempt->has('kept')) {
-            $document['otherwise'] = PartFormat::write($give->otherwise);
+            $document['otherwise'] = $give['otherwise'];
         }
         if ($record->find('decided_by')?->int() === $attempt->get('rule')->int()) {
             $document['pick'] = $record->find('assignee')?->text();

@@ -70,8 +70,12 @@ final readonly class TrackFormat
         ];
     }
 
-    /** The key of a track, a stage or an outcome: they are put together by a point. */
-    private static function key(Node $node): string
+    /**
+     * The key of a track, a stage, an outcome or a duty: they are put together by a point.
+     *
+     * @throws DocumentError
+     */
+    public static function key(Node $node): string
     {
         $key = $node->line(TextLimits::LABEL);
 

@@ -20,6 +20,9 @@ use OpenBaton\Core\Workload\Work;
 /** The outcome of routing one change set, with all that explains it. */
 final readonly class Decision
 {
+    /** The position of what made the task, where that says to whom it goes: before all rules. */
+    public const OWN = -1;
+
     /** @var list<Effect> in order */
     public array $effects;
     public Outcome $outcome;
@@ -90,9 +93,16 @@ final readonly class Decision
         );
     }
 
+    /** @return Rule|null null: none did, or what made the task */
     public function decidingRule(): ?Rule
     {
-        return $this->decidedBy === null ? null : $this->rulebook->rulebook->rules[$this->decidedBy];
+        return $this->decidedBy === null ? null : $this->rulebook->rulebook->rules[$this->decidedBy] ?? null;
+    }
+
+    /** What the rule is called, or else what made the task, that decided. */
+    public function decidedByName(): ?string
+    {
+        return $this->decidedBy === self::OWN ? $this->change->own?->name : $this->decidingRule()?->name;
     }
 
     /** Who stands in for whom, where a substitute got it. */
@@ -161,7 +171,10 @@ final readonly class Decision
     /** @return list<int> positions of the rules that acted, in the order of the rulebook */
     public function acted(): array
     {
-        $positions = $this->decidedBy === null ? $this->followedUp : [...$this->followedUp, $this->decidedBy];
+        $positions = $this->followedUp;
+        if ($this->decidedBy !== null && $this->decidedBy !== self::OWN) {
+            $positions[] = $this->decidedBy;
+        }
         sort($positions);
 
         return $positions;

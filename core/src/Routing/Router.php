@@ -11,6 +11,7 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\FollowUp\Situation;
+use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Input;
 use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
@@ -68,6 +69,18 @@ final readonly class Router
         $attempts = $acting = $heldBack = [];
         $decidedBy = null;
         $seat = Seat::asItIs($change->after);
+        if ($change->own !== null) {
+            $attempts[Decision::OWN] = $attempt = $this->search->attempt(
+                $change->own->give,
+                $change,
+                $rotations,
+                $load,
+            );
+            if ($attempt->decides()) {
+                $decidedBy = Decision::OWN;
+                $seat = Seat::filledBy($attempt, $change->own->give->seat, $change);
+            }
+        }
         foreach ($this->rulebook->listening($change) as $position => $rule) {
             $give = $rule->givesOn($change);
             // Below the rule that decides only follow-ups are looked for; on a task that is tried again they have
@@ -120,12 +133,11 @@ final readonly class Router
     public function needs(ChangeSet $change): Needs
     {
         $people = $lastAssigned = $rotations = $customers = [];
-        foreach ($this->rulebook->holding($change) as $rule) {
-            $give = $rule->givesOn($change);
-            if ($give?->method instanceof UsesRotation) {
+        foreach ($this->gives($change) as $give) {
+            if ($give->method instanceof UsesRotation) {
                 $rotations[$give->method->rotationName()] = true;
             }
-            if ($give?->looksAt(Input::Work) === true) {
+            if ($give->looksAt(Input::Work)) {
                 foreach ($this->search->mayGoTo($give, $change) as $id) {
                     $people[$id] = true;
                     if ($give->looksAt(Input::LastAssigned)) {
@@ -140,6 +152,20 @@ final readonly class Router
         $names = static fn(array $by): array => array_map(strval(...), array_keys($by));
 
         return new Needs($names($people), $names($lastAssigned), $names($rotations), $names($customers));
+    }
+
+    /** @return iterable<Give> all that may be asked */
+    private function gives(ChangeSet $change): iterable
+    {
+        if ($change->own !== null) {
+            yield $change->own->give;
+        }
+        foreach ($this->rulebook->holding($change) as $rule) {
+            $give = $rule->givesOn($change);
+            if ($give !== null) {
+                yield $give;
+            }
+        }
     }
 
     /**

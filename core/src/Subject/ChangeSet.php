@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Subject;
 use OpenBaton\Core\Criteria\Facts;
 use OpenBaton\Core\Criteria\FieldType;
 use OpenBaton\Core\Criteria\Operator\Plain;
+use OpenBaton\Core\Rulebook\OwnGive;
 
 /** What one cause alters on one subject at one instant. */
 final readonly class ChangeSet
@@ -19,6 +20,7 @@ final readonly class ChangeSet
      * @param list<Happened> $happened what else has happened on it
      * @param bool         $placed  whoever made the task has said whose it is: rules give it to nobody
      * @param list<string> $followed of a task that is tried again, the rules whose follow-ups have acted on it
+     * @param OwnGive|null $own     to whom what made it gives it, before any rule is asked
      */
     public function __construct(
         public string $id,
@@ -30,6 +32,7 @@ final readonly class ChangeSet
         public array $happened = [],
         public bool $placed = false,
         public array $followed = [],
+        public ?OwnGive $own = null,
     ) {}
 
     /** The same as other rules see it. */
@@ -45,6 +48,24 @@ final readonly class ChangeSet
             $this->happened,
             $this->placed,
             $this->followed,
+            $this->own,
+        );
+    }
+
+    /** The same where what makes the task says to whom it goes. */
+    public function givenBy(?OwnGive $own): self
+    {
+        return new self(
+            $this->id,
+            $this->at,
+            $this->before,
+            $this->after,
+            $this->facts,
+            $this->cause,
+            $this->happened,
+            $this->placed,
+            $this->followed,
+            $own,
         );
     }
 

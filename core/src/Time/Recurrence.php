@@ -85,6 +85,27 @@ final readonly class Recurrence
      */
     public function next(int $after, Zone $zone): ?int
     {
+        foreach ($this->moments($zone) as $moment) {
+            if ($moment > $after) {
+                return $moment;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return iterable<int, LocalDate> its days in order, by how many came before */
+    public function dates(): iterable
+    {
+        $zone = new Zone('UTC');
+        foreach ($this->moments($zone) as $moment) {
+            yield $zone->dateAt($moment);
+        }
+    }
+
+    /** @return iterable<int, int> instants in order, as far as they are found in so many steps */
+    private function moments(Zone $zone): iterable
+    {
         $start = new DateTimeImmutable(
             "{$this->from->format()} {$this->time->format()}",
             new DateTimeZone($zone->name),
@@ -96,19 +117,13 @@ final readonly class Recurrence
                 $moments->next()
             ) {
                 $moment = $moments->current();
-                if (
-                    $moment instanceof DateTimeInterface &&
-                    $moment->getTimestamp() > $after &&
-                    $this->isMeant($moment)
-                ) {
-                    return $moment->getTimestamp();
+                if ($moment instanceof DateTimeInterface && $this->isMeant($moment)) {
+                    yield $moment->getTimestamp();
                 }
             }
         } catch (Refusal) {
-            return null;
+            return;
         }
-
-        return null;
     }
 
     /**
