@@ -25,6 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
             'web',
             'cases',
             'approvals',
+            'duties',
             'rulebook',
             'reading',
         ]),

@@ -6,6 +6,7 @@ namespace App\Bridge;
 
 use OpenBaton\Core\Routing\Router;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
+use OpenBaton\Core\Text\ValueWords;
 use OpenBaton\Core\Timer\Timers;
 
 /**
@@ -47,11 +48,13 @@ final class HouseAt
     /** Decides in this house by other rules. */
     public function routerBy(CompiledRulebook $rulebook): Router
     {
-        return new Router(
-            $this->snapshot->roster,
-            $rulebook,
-            $this->snapshot->taskCatalogue($this->words->of($this->snapshot)),
-        );
+        return new Router($this->snapshot->roster, $rulebook, $this->snapshot->taskCatalogue($this->words()));
+    }
+
+    /** In which values are said in texts of the house. */
+    public function words(): ValueWords
+    {
+        return $this->words->of($this->snapshot);
     }
 
     /** The moments that rules act at by themselves. */

@@ -40,6 +40,7 @@ final readonly class Snapshot
      * @param bool                     $tasksAreOpen everybody of the house sees every task
      * @param array<array-key, Track>  $tracks of cases as they are published, by slug
      * @param array<string, string>    $trackSlugs by id
+     * @param array<string, string>    $dutySlugs  by id
      */
     public function __construct(
         public string $houseId,
@@ -55,6 +56,7 @@ final readonly class Snapshot
         public bool $tasksAreOpen,
         public array $tracks = [],
         public array $trackSlugs = [],
+        public array $dutySlugs = [],
     ) {}
 
     /** The same with its fields named otherwise. */
@@ -74,6 +76,7 @@ final readonly class Snapshot
             $this->tasksAreOpen,
             $this->tracks,
             $this->trackSlugs,
+            $this->dutySlugs,
         );
     }
 

@@ -8,6 +8,7 @@ use App\Fields\AskedField;
 use App\Fields\FieldProviders;
 use App\Fields\KnownKind;
 use App\Models\Cases\Track as TrackRow;
+use App\Models\Duties\Duty;
 use App\Models\House\CustomField;
 use App\Models\House\House;
 use App\Models\People\Person;
@@ -125,8 +126,19 @@ final class SnapshotSource
                     ->all(),
             ),
             (bool) $house->tasks_are_open,
-            ...self::tracks($fields),
+            ...[...self::tracks($fields), self::duties()],
         );
+    }
+
+    /** @return array<string, string> slug by id */
+    private static function duties(): array
+    {
+        $slugs = [];
+        foreach (Duty::query()->get(['id', 'slug']) as $duty) {
+            $slugs[$duty->id] = $duty->slug;
+        }
+
+        return $slugs;
     }
 
     /** @return array{array<array-key, Track>, array<string, string>} by slug, and slug by id */

@@ -64,7 +64,14 @@ final readonly class TaskSubjects
         $house = $at->snapshot;
         $kind = $house->kinds[$task->task_kind_id] ?? null;
         $person = static fn(?string $id): ?string => $id === null ? null : $house->personSlugs[$id] ?? null;
-        $content = new TaskContent($task->title, $kind, $task->source, $customer, (array) $task->facts);
+        $content = new TaskContent(
+            $task->title,
+            $kind,
+            $task->source,
+            $customer,
+            (array) $task->facts,
+            $house->dutySlugs[$task->duty_id ?? ''] ?? null,
+        );
         $fields = $this->fields->values($content, $house->fieldContext());
         if ($task->description !== null && $task->description !== '') {
             $fields[CreateTask::DETAILS_FIELD] = $task->description;

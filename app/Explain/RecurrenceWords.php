@@ -9,6 +9,8 @@ use App\Words\Words;
 /** Says recurrence rules; resources/js/lib/recurrence.ts does the same on the pages. */
 final readonly class RecurrenceWords
 {
+    private const WORKDAYS = ['MO', 'TU', 'WE', 'TH', 'FR'];
+
     public function __construct(private Words $words) {}
 
     public function say(string $rule): string
@@ -24,10 +26,7 @@ final readonly class RecurrenceWords
         $days = implode(
             ', ',
             array_filter([
-                ...array_map(
-                    fn(string $day): string => $this->day($day, $parts['BYSETPOS'] ?? null),
-                    self::listed($parts['BYDAY'] ?? ''),
-                ),
+                ...$this->weekdays(self::listed($parts['BYDAY'] ?? ''), $parts['BYSETPOS'] ?? null),
                 ...array_map($this->dayOfMonth(...), self::listed($parts['BYMONTHDAY'] ?? '')),
             ]),
         );
@@ -49,12 +48,36 @@ final readonly class RecurrenceWords
         return $value === '' ? [] : explode(',', $value);
     }
 
+    /**
+     * @param list<string> $days
+     *
+     * @return list<string> with a position that holds for all of them together: one
+     */
+    private function weekdays(array $days, ?string $position): array
+    {
+        if ($position === null || count($days) < 2) {
+            return array_map(fn(string $day): string => $this->day($day, $position), $days);
+        }
+        $names = array_map(fn(string $day): string => $this->day($day, null), $days);
+
+        return [
+            $days === self::WORKDAYS
+                ? $this->nth($position, $this->words->say('recurrence.weekday'))
+                : $this->nth($position, $this->words->say('recurrence.of', ['days' => implode(', ', $names)])),
+        ];
+    }
+
     private function day(string $day, ?string $position): string
     {
         $name = $this->words->say('recurrence.' . substr($day, -2));
         $nth = substr($day, 0, -2) ?: $position;
 
-        return $nth === null ? $name : $this->words->say('recurrence.nth', ['nth' => self::last($nth), 'day' => $name]);
+        return $nth === null ? $name : $this->nth($nth, $name);
+    }
+
+    private function nth(string $nth, string $day): string
+    {
+        return $this->words->say('recurrence.nth', ['nth' => self::last($nth), 'day' => $day]);
     }
 
     private function dayOfMonth(string $day): string

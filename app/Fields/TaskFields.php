@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Fields;
 
+use App\Models\Duties\Duty;
 use App\Models\House\House;
 use App\Models\Tasks\TaskKind;
 use App\Models\Tasks\TaskSource;
 use App\Words\Words;
 use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Criteria\FieldType;
+use OpenBaton\Core\Flow\Duty\DutyFields;
 use OpenBaton\Core\Subject\StateFields;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
@@ -27,6 +29,8 @@ final readonly class TaskFields implements FieldProvider
         /** @var array<string, string> $kinds */
         $kinds = TaskKind::query()->orderBy('position')->pluck('name', 'slug')->all();
 
+        /** @var array<string, string> $duties */
+        $duties = Duty::query()->orderBy('name')->pluck('name', 'slug')->all();
         $state = [];
         foreach (StateFields::TYPES as $path => $type) {
             $state[] = $this->field(
@@ -45,6 +49,7 @@ final readonly class TaskFields implements FieldProvider
             $this->field('task.title', FieldType::Text),
             ...$state,
             $this->field('task.source', FieldType::OneOf, $this->labels('source', TaskSource::cases())),
+            ...$duties === [] ? [] : [$this->field(DutyFields::OF_TASK, FieldType::OneOf, $duties)],
         ];
     }
 
@@ -55,6 +60,7 @@ final readonly class TaskFields implements FieldProvider
             'task.kind' => $task->kind?->slug,
             'task.title' => $task->title,
             'task.source' => $task->source->value,
+            DutyFields::OF_TASK => $task->duty,
         ];
     }
 

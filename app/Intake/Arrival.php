@@ -8,6 +8,7 @@ use App\Access\RequestKey;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
+use OpenBaton\Core\Document\DecisionRecord;
 
 /** That a task arrives: when and by whom, and the id that it will have. */
 final readonly class Arrival
@@ -53,6 +54,8 @@ final readonly class Arrival
             'key_user_id' => $this->key?->userId,
             'key' => $this->key?->key,
             'key_hash' => $this->key?->hash,
+            'duty_id' => $task->duty?->id,
+            'own_give' => $task->duty?->give === null ? null : DecisionRecord::own($task->duty->give),
         ]);
     }
 }

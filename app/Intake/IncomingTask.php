@@ -20,6 +20,7 @@ final readonly class IncomingTask
      * @param list<string>         $tags     each once
      * @param string|null          $caseId   of the case that it belongs to
      * @param bool                 $needed   for the stage in which that stands; its kind may say so too
+     * @param OfDuty|null          $duty     that it is one of
      */
     public function __construct(
         public string $title,
@@ -36,10 +37,18 @@ final readonly class IncomingTask
         public array $tags = [],
         public ?string $caseId = null,
         public bool $needed = false,
+        public ?OfDuty $duty = null,
     ) {}
 
     public function content(): TaskContent
     {
-        return new TaskContent($this->title, $this->kind, $this->source, $this->customer, $this->facts);
+        return new TaskContent(
+            $this->title,
+            $this->kind,
+            $this->source,
+            $this->customer,
+            $this->facts,
+            $this->duty?->slug,
+        );
     }
 }

@@ -16,6 +16,7 @@ use App\Refusals\CaseMovedOn;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
+use OpenBaton\Core\Subject\ChecklistItem;
 use OpenBaton\Core\Subject\TaskSubject;
 use OpenBaton\Core\Workload\Effort;
 
@@ -33,7 +34,7 @@ final readonly class RouteTask
     {
         $subject = $this->subject($arrival, $task, $house, $task->caseId);
 
-        return new ReadyToRoute($arrival, $task, self::change($subject, $house), $subject, $house);
+        return new ReadyToRoute($arrival, $task, self::change($subject, $task, $house), $subject, $house);
     }
 
     private function subject(Arrival $arrival, IncomingTask $task, HouseAt $house, ?string $caseId): TaskSubject
@@ -51,6 +52,10 @@ final readonly class RouteTask
                 fields: $this->fields->values($task->content(), $house->snapshot->fieldContext()),
                 customerId: $task->customer?->id,
                 creatorId: $arrival->byPerson,
+                checklist: array_map(
+                    static fn(string $text): ChecklistItem => new ChecklistItem($text),
+                    $task->duty->items ?? [],
+                ),
             ),
             $task->needed,
             $house,
@@ -71,7 +76,7 @@ final readonly class RouteTask
             : throw CaseMovedOn::since($case);
     }
 
-    private static function change(TaskSubject $subject, HouseAt $house): ChangeSet
+    private static function change(TaskSubject $subject, IncomingTask $task, HouseAt $house): ChangeSet
     {
         return new ChangeSet(
             "arrival-{$subject->id}",
@@ -80,6 +85,7 @@ final readonly class RouteTask
             $subject,
             $house->router()->facts->of(null, $subject, $subject->createdAt),
             placed: $subject->holderId !== null,
+            own: $task->duty?->give,
         );
     }
 
@@ -91,7 +97,11 @@ final readonly class RouteTask
         $caseId = $ready->task->caseId ?? $this->case->open($ready, $locked);
         $again = $caseId !== null;
         $change = $again
-            ? self::change($this->subject($ready->arrival, $ready->task, $locked->house, $caseId), $locked->house)
+            ? self::change(
+                $this->subject($ready->arrival, $ready->task, $locked->house, $caseId),
+                $ready->task,
+                $locked->house,
+            )
             : $ready->change;
         $occasion = new Occasion(
             $ready->change->at,

@@ -33,6 +33,7 @@ use App\Models\Access\User;
 use App\Models\Alerts\Alert;
 use App\Models\Cases\Track;
 use App\Models\Customers\Customer;
+use App\Models\Duties\Duty;
 use App\Models\Guides\Guide;
 use App\Models\House\CustomField;
 use App\Models\House\House;
@@ -124,6 +125,7 @@ final class AppServiceProvider extends ServiceProvider
             'checklist' => Checklist::class,
             'customer' => Customer::class,
             'custom_field' => CustomField::class,
+            'duty' => Duty::class,
             'guide' => Guide::class,
             'house' => House::class,
             'invitation' => Invitation::class,

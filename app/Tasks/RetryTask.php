@@ -7,6 +7,7 @@ namespace App\Tasks;
 use App\Bridge\ChangeRunner;
 use App\Bridge\Houses;
 use App\Bridge\Occasion;
+use App\Bridge\OwnGives;
 use App\Bridge\TaskSubjects;
 use App\Models\Tasks\Decision as DecisionRow;
 use App\Models\Tasks\HandoffCause;
@@ -56,6 +57,7 @@ final readonly class RetryTask
                 $locked->house->router()->facts->of(null, $subject, $at),
                 Cause::Retry,
                 followed: $followed,
+                own: OwnGives::of($task, $locked->house->snapshot),
             );
             $this->runner->run(
                 $locked,

@@ -23,6 +23,7 @@ use App\Sweeps\SaveSweep;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\DemoCases;
 use Database\Seeders\Demo\DemoDay;
+use Database\Seeders\Demo\DemoDuties;
 use Database\Seeders\Demo\DemoGuides;
 use Database\Seeders\Demo\DemoHistory;
 use Database\Seeders\Demo\DemoHouse;
@@ -68,6 +69,7 @@ final class DemoSeeder extends Seeder
         private readonly DemoDay $day,
         private readonly SaveTrack $saveTrack,
         private readonly DemoCases $cases,
+        private readonly DemoDuties $duties,
     ) {}
 
     public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
@@ -104,6 +106,7 @@ final class DemoSeeder extends Seeder
             intdiv($weeks * self::CASES_A_WEEK * $requestsADay, self::REQUESTS_A_DAY),
             $lead,
         );
+        $this->duties->plan($history, $begin, $moments->ago(self::QUIET_MINUTES), $lead);
         (new DemoLatest($moments, $history, $requests))->lay();
         $history->runUntil($now->getTimestamp());
         (new DemoSweeps($this->saveSweep))->lay($lead);

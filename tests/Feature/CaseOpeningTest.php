@@ -72,7 +72,9 @@ it('tells whoever does the last that a stage needs that the case may go on', fun
 
         return (string) session('done');
     };
-    $said = "That was the last task that case № {$case->number} needed in its stage; still missing there: “Terms signed on” is empty.";
+    $said =
+        "That was the last task that case № {$case->number} needed in its stage; " .
+        'still missing there: “Terms signed on” is empty.';
     expect($done($tasks[0]))
         ->not->toContain($said)
         ->and($done($tasks[1]))

@@ -14,6 +14,7 @@ use App\Clock\RetryWhenWorthwhile;
 use App\Clock\SettleAbsences;
 use App\Coverage\CoverageRuns;
 use App\DomainEvents\HandOut;
+use App\Duties\ComeDue;
 use App\Figures\WorkOutFigures;
 use App\Foresight\LearnEffort;
 use App\Foresight\WorkOutForesight;
@@ -52,6 +53,7 @@ final class Tick extends Command
         TellDue $tellDue,
         Remind $remind,
         TellNews $tellNews,
+        ComeDue $duties,
     ): int {
         if (House::query()->doesntExist()) {
             return 0;
@@ -72,6 +74,7 @@ final class Tick extends Command
         $absences($now);
         $schedules($now->getTimestamp());
         $fire($now);
+        $duties($now);
         $retry($now->getTimestamp());
         $approvals($now);
         $handOut();

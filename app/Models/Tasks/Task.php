@@ -14,6 +14,7 @@ use App\Models\Concerns\HeldByPeople;
 use App\Models\Concerns\ScopesTasks;
 use App\Models\Concerns\SyncsOthers;
 use App\Models\Customers\Customer;
+use App\Models\Duties\Duty;
 use App\Models\People\Person;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -57,6 +58,7 @@ final class Task extends Model
         'due_follows' => 'array',
         'text_follows' => 'array',
         'checklist' => 'array',
+        'own_give' => 'array',
         'do_together' => 'boolean',
         'to_hand_on' => 'boolean',
         'needed' => 'boolean',
@@ -82,6 +84,12 @@ final class Task extends Model
     public function customer(): BelongsTo
     {
         return $this->belongsTo(Customer::class);
+    }
+
+    /** @return BelongsTo<Duty, $this> that it is one of */
+    public function duty(): BelongsTo
+    {
+        return $this->belongsTo(Duty::class);
     }
 
     /** @return BelongsTo<CustomerCase, $this> */

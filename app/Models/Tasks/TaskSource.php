@@ -13,4 +13,6 @@ enum TaskSource: string
     case Table = 'table';
     /** A rule made it. */
     case Rule = 'rule';
+    /** A standing duty made it. */
+    case Duty = 'duty';
 }

@@ -76,8 +76,8 @@ final class DecisionRecord
         };
     }
 
-    /** @return array<string, mixed>|null */
-    private static function own(?OwnGive $own): ?array
+    /** @return ($own is null ? null : array<string, mixed>) */
+    public static function own(?OwnGive $own): ?array
     {
         return $own === null ? null : ['id' => $own->id, 'name' => $own->name, 'give' => GiveFormat::write($own->give)];
     }

@@ -8,6 +8,7 @@ use OpenBaton\Core\Criteria\Field;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Document\ValueCodec;
+use OpenBaton\Core\Flow\Duty\DutyFields;
 use OpenBaton\Core\Rulebook\FieldValue;
 use OpenBaton\Core\Rulebook\RuleContext;
 use OpenBaton\Core\Subject\CaseFields;
@@ -24,6 +25,7 @@ final readonly class Assignment implements ParameterType
         'task.title',
         'task.source',
         'task.details',
+        DutyFields::OF_TASK,
         CaseFields::NUMBER,
         CaseFields::TITLE,
     ];

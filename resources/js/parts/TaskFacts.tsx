@@ -189,6 +189,16 @@ export function Known({ task }: { task: TaskView }) {
     );
 }
 
+function OfDuty({ duty }: { duty: NonNullable<TaskView['duty']> }) {
+    return duty.slug === null ? (
+        duty.name
+    ) : (
+        <Link href={`/duties/${duty.slug}/edit`} className="text-sky underline">
+            {duty.name}
+        </Link>
+    );
+}
+
 /** For whom it is, and how it came in. */
 export function WhoFor({ task }: { task: TaskView }) {
     const formats = useFormats();
@@ -199,6 +209,9 @@ export function WhoFor({ task }: { task: TaskView }) {
         ...(task.case === null ? [] : ([[say('task.in_case'), <InCase key="case" of={task.case} />]] satisfies Row[])),
         ...told(say('screen.task_panel.contact'), task.contact),
         [say('screen.task_panel.arrived'), `${formats.moment(task.arrivedAt)}, ${task.source.toLocaleLowerCase()}`],
+        ...(task.duty === null
+            ? []
+            : ([[say('task.of_duty'), <OfDuty key="duty" duty={task.duty} />]] satisfies Row[])),
         ...told(say('screen.task_panel.watched_by'), task.watchers.map((one) => one.name).join(', ')),
     ];
     return (

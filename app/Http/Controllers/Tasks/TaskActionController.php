@@ -35,7 +35,7 @@ final class TaskActionController
     {
         $action = $request->action();
         TaskDeeds::perform($task, $request, $viewer);
-        $said = $this->said($action, $task->refresh()->load(['assignee', 'reviewer']), $viewer);
+        $said = $this->said($action, $task->refresh()->load(['assignee', 'reviewer']), $words, $viewer);
         $answer = match (true) {
             $action === TaskAction::Claim => redirect("/in-hand?task={$task->id}"),
             in_array($action, self::LEAVES, true) => redirect($request->back()),
@@ -72,9 +72,8 @@ final class TaskActionController
     }
 
     /** What was done, and in whose hands it is now where that has changed. */
-    private function said(TaskAction $action, Task $task, Viewer $viewer): string
+    private function said(TaskAction $action, Task $task, Words $words, Viewer $viewer): string
     {
-        $words = $viewer->words()->words;
         $person = match ($action) {
             TaskAction::HandOn, TaskAction::SendBack => $task->assignee,
             TaskAction::HandReview, TaskAction::AskReview => $task->reviewer,

@@ -17,6 +17,7 @@ use App\Http\Pages\Reminders\ReminderLines;
 use App\Http\Viewer;
 use App\Models\Absences\TaskCover;
 use App\Models\Foresight\LearnedEffort;
+use App\Models\House\House;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Tasks\Decision;
 use App\Models\Tasks\Task;
@@ -60,6 +61,7 @@ final readonly class TaskView
             'assignee',
             'reviewer',
             'covers.for',
+            'duty',
         ]);
         // The latest, in order; its history has all of them.
         $task->setRelation(
@@ -89,6 +91,8 @@ final readonly class TaskView
                 'approvals' => $this->approvals->ofTask($task),
                 'place' => $task->customer?->place?->name,
                 'source' => $words->value('task.source', $task->source->value),
+                'duty' => $this->duty($task),
+                'mayRepeat' => $this->viewer->user()->can('shape', House::class),
                 'facts' => FactLines::of((array) $task->facts, $words),
                 'tags' => $task->tags,
                 'estimateMinutes' => $task->estimate_minutes ?? (int) $task->kind?->usual_minutes,
@@ -164,6 +168,17 @@ final readonly class TaskView
         }
 
         return $may;
+    }
+
+    /** @return array{name: string, slug: string|null}|null slug: where whoever looks may change it */
+    private function duty(Task $task): ?array
+    {
+        return $task->duty === null
+            ? null
+            : [
+                'name' => $task->duty->name,
+                'slug' => $this->viewer->user()->can('shape', House::class) ? $task->duty->slug : null,
+            ];
     }
 
     /** What an action wants of a task besides its status and its holder. */

@@ -96,6 +96,10 @@ export type TaskView = TaskLine & {
     contact: string | null;
     place: string | null;
     source: string;
+    /** that it is one of; slug: where whoever looks may change it */
+    duty: { name: string; slug: string | null } | null;
+    /** whether whoever looks may have a task like it come back */
+    mayRepeat: boolean;
     facts: { label: string; value: string }[];
     tags: string[];
     estimateMinutes: number;

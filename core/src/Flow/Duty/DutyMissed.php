@@ -13,4 +13,6 @@ enum DutyMissed: string
     case Dropped = 'dropped';
     /** The clock was not looked at, and a newer one has come. */
     case Late = 'late';
+    /** Its kind of task is no longer there. */
+    case Impossible = 'impossible';
 }

@@ -37,14 +37,12 @@ final readonly class DutyTick
         };
     }
 
-    /** @return int|null instant at which its next task comes; null: none does, or not before an open one is done */
-    public function nextAt(Duty $duty, DutyLedger $ledger): ?int
+    /** @return DutyDate|null of which the task comes next; null: of none, or not before an open one is done */
+    public function next(Duty $duty, DutyLedger $ledger): ?DutyDate
     {
-        if ($duty->stillOpen === StillOpen::Wait && $ledger->open !== []) {
-            return null;
-        }
-
-        return $this->dates->next($duty, $ledger, 1)[0]->appearsAt ?? null;
+        return $duty->stillOpen === StillOpen::Wait && $ledger->open !== []
+            ? null
+            : $this->dates->next($duty, $ledger, 1)[0] ?? null;
     }
 
     /** @return list<DutyDate> */

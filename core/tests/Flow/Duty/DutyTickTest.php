@@ -96,14 +96,14 @@ it('drops what is open, as missed, when the next comes', function (): void {
 
 it('says when it is to be looked at again', function (): void {
     $tick = new DutyTick(Build::calendar());
-    expect($tick->nextAt(daily(), Duties::ledger('2026-12-04')))->toBe(Build::at('2026-12-07 09:00'));
+    expect($tick->next(daily(), Duties::ledger('2026-12-04'))?->appearsAt)->toBe(Build::at('2026-12-07 09:00'));
     $waits = daily(['stillOpen' => StillOpen::Wait]);
-    expect($tick->nextAt($waits, Duties::ledger('2026-12-04', ['open' => ['t1']])))->toBeNull();
+    expect($tick->next($waits, Duties::ledger('2026-12-04', ['open' => ['t1']])))->toBeNull();
     $after = Duties::of(new AfterLast(Offset::parse('+10 working_days'), LocalDate::parse('2026-12-01')));
-    expect($tick->nextAt($after, Duties::ledger('2026-11-30')))->toBe(Build::at('2026-12-01 09:00'));
-    expect($tick->nextAt($after, Duties::ledger('2026-12-01', ['made' => 1, 'open' => ['t1']])))->toBeNull();
+    expect($tick->next($after, Duties::ledger('2026-11-30'))?->appearsAt)->toBe(Build::at('2026-12-01 09:00'));
+    expect($tick->next($after, Duties::ledger('2026-12-01', ['made' => 1, 'open' => ['t1']])))->toBeNull();
     $last = daily(['count' => 2]);
-    expect($tick->nextAt($last, Duties::ledger('2026-12-02')))->toBeNull();
+    expect($tick->next($last, Duties::ledger('2026-12-02')))->toBeNull();
 });
 
 it('makes each date once, however often and whenever it is looked at', function (): void {

@@ -1,5 +1,5 @@
 import type { TaskListQuery, TasksPageProps } from '@props/Tasks/TasksPage';
-import { Head, router } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import { useMemo, useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { useShared } from '@/lib/shared';
@@ -112,6 +112,9 @@ function Toolbar({
             </a>
             {picked !== null && (
                 <>
+                    <Link href="/duties" className="text-sky underline">
+                        {say('duty.all')}
+                    </Link>
                     <Button disabled={total === 0} onClick={() => onOpen('sweep')}>
                         {say('screen.sweeps.start')}
                     </Button>

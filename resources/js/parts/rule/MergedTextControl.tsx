@@ -1,4 +1,4 @@
-import type { Vocabulary } from '@props/Rules/Vocabulary';
+import type { Option, Vocabulary } from '@props/Rules/Vocabulary';
 import { useRef, useState } from 'react';
 import { Problem } from '@/lib/ask';
 import { offered } from '@/lib/criteria';
@@ -58,11 +58,16 @@ type Props = {
     oneLine: boolean;
     most: number;
     vocabulary: Vocabulary;
+    /** what can be merged in, where that is something else than fields of a task; what it says is shown elsewhere then */
+    fields?: Option[];
+    /** it may be left empty */
+    optional?: boolean;
     onChange: (value: string) => void;
 };
 
 /** A text with fields merged in, each between two tildes, chosen from a list while writing. */
-export function MergedTextControl({ label, value, oneLine, most, vocabulary, onChange }: Props) {
+export function MergedTextControl({ label, value, oneLine, most, vocabulary, fields, optional, onChange }: Props) {
+    const choices = fields ?? offered(vocabulary).map((field) => ({ value: field.path, label: field.label }));
     const entry = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
     const merge = (path: string): void => {
         const at = entry.current?.selectionStart ?? value.length;
@@ -72,7 +77,7 @@ export function MergedTextControl({ label, value, oneLine, most, vocabulary, onC
     const common = {
         ref: entry,
         'aria-label': label,
-        'data-blank': value.trim() === '',
+        'data-blank': optional !== true && value.trim() === '',
         maxLength: most,
         value,
         className: 'word min-w-64 text-start',
@@ -98,9 +103,9 @@ export function MergedTextControl({ label, value, oneLine, most, vocabulary, onC
                         {say('screen.merged_text_control.field')}
                     </Button>
                 }
-                items={offered(vocabulary).map((field) => ({ label: field.label, run: () => merge(field.path) }))}
+                items={choices.map((field) => ({ label: field.label, run: () => merge(field.value) }))}
             />
-            {value.includes('~') && <MergedPreview text={value} />}
+            {fields === undefined && value.includes('~') && <MergedPreview text={value} />}
         </span>
     );
 }

@@ -1,26 +1,35 @@
+import type { Option } from '@props/Rules/Vocabulary';
 import { offsetOf } from '@/lib/parameters';
 import { WordChoice, WordNumber } from './Word';
 import { say } from '@/lib/words';
 
-const UNITS = ['minutes', 'hours', 'days', 'working_days', 'weeks', 'months'].map((unit) => ({
-    value: unit,
-    label: say('screen.offset_control.unit', { unit }),
-}));
+const UNITS = ['minutes', 'hours', 'days', 'working_days', 'weeks', 'months'];
 
-const SIDES = ['before', 'same', 'after'].map((side) => ({
-    value: side,
-    label: say('screen.offset_control.side', { side }),
-}));
+const SIDES = ['before', 'same', 'after'];
+
+/** Units of whole days. */
+export const OF_DAYS = UNITS.slice(2);
+
+const named = (what: 'unit' | 'side', values: readonly string[]): Option[] =>
+    values.map((value) => ({ value, label: say(`screen.offset_control.${what}`, { [what]: value }) }));
 
 function written(amount: number, unit: string, side: string): string {
     const signed = side === 'same' ? 0 : side === 'before' ? -amount : amount;
     return `${signed < 0 ? '-' : '+'}${Math.abs(signed)} ${unit}`;
 }
 
-type Props = { label: string; value: string | undefined; onChange: (value: string) => void; sides?: boolean };
+type Props = {
+    label: string;
+    value: string | undefined;
+    onChange: (value: string) => void;
+    /** on which sides of the date it may lie; none: it is how far ahead */
+    sides?: readonly string[];
+    units?: readonly string[];
+};
 
 /** How long before or after a date; without sides, how far ahead. "-20 days" in documents. */
-export function OffsetControl({ label, value, onChange, sides = true }: Props) {
+export function OffsetControl({ label, value, onChange, sides: offered = SIDES, units = UNITS }: Props) {
+    const sides = offered.length > 0;
     const offset = value === undefined || value === '' ? null : offsetOf(value);
     const amount = offset === null ? null : Math.abs(offset.amount);
     const unit = offset?.unit ?? 'days';
@@ -37,7 +46,7 @@ export function OffsetControl({ label, value, onChange, sides = true }: Props) {
                     <WordChoice
                         label={say('screen.common.unit_of', { label: label.toLocaleLowerCase() })}
                         value={unit}
-                        options={UNITS}
+                        options={named('unit', units)}
                         onChange={(next) => onChange(written(amount ?? 1, next, sides ? side : 'after'))}
                     />{' '}
                 </>
@@ -46,7 +55,7 @@ export function OffsetControl({ label, value, onChange, sides = true }: Props) {
                 <WordChoice
                     label={say('screen.offset_control.before_or_after')}
                     value={side}
-                    options={SIDES}
+                    options={named('side', offered)}
                     onChange={(next) => onChange(written(amount === null || amount === 0 ? 1 : amount, unit, next))}
                 />
             )}

@@ -125,7 +125,7 @@ export function DistanceValue({
         <OffsetControl
             label={say('screen.value_editor.in_days', { label })}
             value={text}
-            sides={false}
+            sides={[]}
             onChange={(next) => {
                 const { amount, unit } = offsetOf(next);
                 onChange(

@@ -1,3 +1,4 @@
+import { router } from '@inertiajs/react';
 import type { TaskActionCode, TaskView } from '@props/Tasks/TaskView';
 import { isOpen } from '@/lib/task';
 import { say } from '@/lib/words';
@@ -102,6 +103,13 @@ export function deedsOf(task: TaskView, doing: Doing): Deed[] {
             ? { code: 'ask_approval', label: say('approval.ask'), run: doing.askApproval }
             : null,
         task.may.edit ? { code: 'edit', label: say('action.edit'), key: 'c', run: doing.edit } : null,
+        task.mayRepeat && task.duty === null && task.asked === null
+            ? {
+                  code: 'repeat',
+                  label: say('duty.make_of_task'),
+                  run: () => router.visit(`/duties/new?task=${task.id}`),
+              }
+            : null,
         task.watching === null
             ? null
             : {
@@ -121,7 +129,7 @@ export function deedsOf(task: TaskView, doing: Doing): Deed[] {
  */
 export function atHand(deeds: Deed[], answered = false): [Deed[], Deed[]] {
     const first = deeds.filter(
-        (one) => !['edit', 'ask_approval', 'watch', 'time'].includes(one.code) && one.grave !== true,
+        (one) => !['edit', 'ask_approval', 'watch', 'time', 'repeat'].includes(one.code) && one.grave !== true,
     );
     if (answered) return [[], deeds];
     const shown = first.slice(0, 2);

@@ -1,13 +1,14 @@
 import type { StageDocument } from '@props/Cases/TrackEditorPage';
 import type { Part } from '@props/Rules/RulebookPage';
 import type { Option, Vocabulary } from '@props/Rules/Vocabulary';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { durationOf, minutesOf } from '@/lib/criteria';
 import { MOVERS, moversKind, moversOf, stageWith, type MoversKind } from '@/lib/track';
 import { say } from '@/lib/words';
 import { PartsEditor } from '@/parts/rule/PartEditor';
 import { WordChoice, WordChoices, WordNumber } from '@/parts/rule/Word';
 import { Button } from '@/ui/Button';
+import { Line } from '@/ui/Line';
 
 type Props = {
     stage: StageDocument;
@@ -16,16 +17,6 @@ type Props = {
     guides: Option[];
     onChange: (stage: StageDocument, what?: string) => void;
 };
-
-/** A line of the stage, after the words that begin it. */
-function Line({ word, children }: { word: string; children: ReactNode }) {
-    return (
-        <div className="grid gap-x-3 border-t border-line py-1.5 sm:grid-cols-[136px_1fr]">
-            <span className="pt-0.5 text-ink2 sm:text-end">{word}</span>
-            <div className="min-w-0">{children}</div>
-        </div>
-    );
-}
 
 function Gates({
     word,

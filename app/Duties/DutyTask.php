@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Duties;
+
+use App\Bridge\CustomerSource;
+use App\Bridge\HouseAt;
+use App\Fields\FieldProviders;
+use App\Intake\IncomingTask;
+use App\Intake\OfDuty;
+use App\Models\Duties\Duty as DutyRow;
+use App\Models\Tasks\TaskSource;
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Document\TextLimits;
+use OpenBaton\Core\Flow\Duty\Duty;
+use OpenBaton\Core\Flow\Duty\DutyDate;
+use OpenBaton\Core\Flow\Duty\DutyFields;
+use OpenBaton\Core\Rulebook\OwnGive;
+use OpenBaton\Core\Subject\HouseSubject;
+
+/** The task that a duty makes for one of its dates. */
+final readonly class DutyTask
+{
+    public function __construct(private CustomerSource $customers, private FieldProviders $fields) {}
+
+    /** @return IncomingTask|null null: its kind is no longer there */
+    public function of(DutyRow $row, Duty $duty, DutyDate $date, HouseAt $at): ?IncomingTask
+    {
+        $house = $at->snapshot;
+        $template = $duty->template;
+        $kind = $house->kindNamed($template->taskKind);
+        if ($kind === null) {
+            return null;
+        }
+        $customer = $template->customer === null ? null : $this->customers->named($template->customer, $at);
+        $facts = $this->facts($duty, $date, $at);
+        $give = $template->give;
+
+        return new IncomingTask(
+            self::title($duty, $facts, $at),
+            $kind,
+            TaskSource::Duty,
+            $template->details === null
+                ? null
+                : mb_substr($template->details->fill($facts, $at->words()), 0, TextLimits::DETAILS),
+            $customer,
+            estimateMinutes: $template->estimate,
+            dueAt: $date->dueAt,
+            facts: $kind->defaults,
+            tags: $template->tags,
+            needed: $kind->needed,
+            duty: new OfDuty(
+                $row->id,
+                $duty->id,
+                $house->checklists[$template->checklist ?? '']->items ?? [],
+                $give === null ? null : new OwnGive("duty.{$duty->id}", $duty->name, $give),
+            ),
+        );
+    }
+
+    /** What a task of it is called on some of its dates. */
+    public function titleOn(Duty $duty, DutyDate $date, HouseAt $at): string
+    {
+        return self::title($duty, $this->facts($duty, $date, $at), $at);
+    }
+
+    private static function title(Duty $duty, Facts $facts, HouseAt $at): string
+    {
+        return mb_substr($duty->template->title->fill($facts, $at->words()), 0, TextLimits::NAME);
+    }
+
+    private function facts(Duty $duty, DutyDate $date, HouseAt $at): Facts
+    {
+        $template = $duty->template;
+        $customer = $template->customer === null ? null : $this->customers->named($template->customer, $at);
+        $seen = $this->fields->ofCustomer($customer, TaskSource::Duty, $at->snapshot->fieldContext());
+        $house = new HouseSubject();
+        $known = $at->router()->facts->of($house, $house, $date->appearsAt);
+
+        return new Facts(
+            array_filter($seen, static fn(mixed $value): bool => $value !== null) +
+                DutyFields::values($duty, $date) +
+                $known->values,
+            $known->today,
+            days: $known->days,
+        );
+    }
+}
