@@ -107,6 +107,8 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/figures',
             '/cases',
             '/cases/' . Cases::ofDemo()->id,
+            '/duties',
+            '/duties/reed-count/edit',
             '/tracks',
             '/tracks/hire/edit',
             '/tracks/hire/river',

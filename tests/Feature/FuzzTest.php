@@ -113,6 +113,8 @@ function tablesNow(): array
                         'tasks',
                         'cases',
                         'tracks',
+                        'duties',
+                        'duty_dates',
                         'people',
                         'teams',
                         'team_members',

@@ -10,6 +10,7 @@ use App\Rules\LockedDraft;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\HeldPolicy;
+use Tests\Support\Duties;
 use Tests\Support\House;
 use Tests\Support\OpenPage;
 use Tests\Support\PropTypes;
@@ -58,6 +59,7 @@ it('gives every page what its TypeScript type says', function (): void {
     $checks = [
         ['FloorPage', 'FloorPageProps', propsOf($this, 'hanneke', "/floor?task={$task->id}&person=ayumi")],
         ['FloorPage', 'FloorPageProps', propsOf($this, 'hanneke', '/floor')],
+        ...Duties::pages(fn(string $url): array => propsOf($this, 'hanneke', $url)),
         ['InHandPage', 'InHandPageProps', propsOf($this, 'ayumi', '/in-hand')],
         ['RulebookPage', 'RulebookPageProps', propsOf($this, 'hanneke', '/rulebook')],
         ['RulebookPage', 'SavedDraft', json_decode((string) $saved)],

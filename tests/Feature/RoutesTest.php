@@ -28,6 +28,7 @@ use Illuminate\Support\Facades\Http;
 use OpenBaton\Core\Chain\CutReason;
 use Tests\Support\Cases;
 use Tests\Support\Clock;
+use Tests\Support\Duties;
 use Tests\Support\Guides;
 use Tests\Support\House;
 use Tests\Support\LetsIn;
@@ -134,6 +135,7 @@ beforeEach(function (): void {
     ]);
     $this->values = [
         '{absence}' => $absence->id,
+        '{duty}' => Duties::known()->slug,
         '{event}' => $event->id,
         '{person}' => 'callum',
         '{sweep}' => ($sweeps = Sweeps::ids())['sweep'],
@@ -205,7 +207,8 @@ it('lets in whom it is for, and nobody else', function (): void {
 /** Tables of which nothing may change. */
 const WATCHED =
     'people teams places absences houses stand_in_events calendar_feeds users invitations ' .
-    'personal_access_tokens customers task_kinds fields checklists rulebook_versions tasks chain_cuts messages guides';
+    'personal_access_tokens customers task_kinds fields checklists rulebook_versions tasks chain_cuts messages guides ' .
+    'duties';
 
 it('changes nothing for whom it does not let in', function (): void {
     $rows = static fn(): array => array_map(

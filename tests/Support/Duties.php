@@ -8,6 +8,7 @@ use App\Access\Actor;
 use App\Duties\SaveDuty;
 use App\Models\Duties\Duty;
 use App\Models\Duties\DutyDate;
+use App\Models\Tasks\Task;
 use OpenBaton\Core\Document\Node;
 
 /** Standing duties of the small house of the tests. */
@@ -45,6 +46,30 @@ final class Duties
         app()->forgetScopedInstances();
 
         return app(SaveDuty::class)(Node::root(self::document($more)), $seen, Actor::user(House::user('hanneke')));
+    }
+
+    /** The one that there is, or is made. */
+    public static function known(): Duty
+    {
+        return Duty::query()->where('slug', 'reeds')->first() ?? self::save();
+    }
+
+    /**
+     * @param callable(string): array<string, mixed> $props of a page
+     *
+     * @return list<array{string, string, mixed}> its pages, each with the type that it has
+     */
+    public static function pages(callable $props): array
+    {
+        self::save(['task' => ['customer' => 'holms-school'] + self::document()['task']]);
+        Clock::tick('2026-03-06T09:00:00Z');
+        app()->forgetScopedInstances();
+
+        return [
+            ['DutiesPage', 'DutiesPageProps', $props('/duties')],
+            ['DutyEditorPage', 'DutyEditorPageProps', $props('/duties/reeds/edit')],
+            ['DutyEditorPage', 'DutyEditorPageProps', $props('/duties/new?task=' . Task::query()->first()?->id)],
+        ];
     }
 
     /** @return list<string> "key: who has the task", or why it was missed */

@@ -119,6 +119,7 @@ final class RightRequests
             'channel' => 'mail',
             'reminder' => Reminders::ofRepairs()->id,
             'alert' => 'unplaced',
+            'duty' => Duties::known()->slug,
             'guide' => Guides::ofRepairs()->slug,
             'picture' => Guides::picture()->id,
         ];
@@ -239,8 +240,9 @@ final class RightRequests
             ],
             default => $this->tasks->body($route) ??
                 ($this->cases->body($route) ??
-                    (RightPeopleRequests::body($route, $this->tasks->of('new')->id) ??
-                        RightHouseRequests::body($route, $this->tasks->of('new')->number))),
+                    (RightDutyRequests::body($route) ??
+                        (RightPeopleRequests::body($route, $this->tasks->of('new')->id) ??
+                            RightHouseRequests::body($route, $this->tasks->of('new')->number)))),
         };
     }
 }

@@ -16,16 +16,12 @@ use OpenBaton\Core\Flow\Duty\DutyTemplate;
 use OpenBaton\Core\Flow\Duty\OffDay;
 use OpenBaton\Core\Flow\Duty\Rhythm;
 use OpenBaton\Core\Flow\Duty\StillOpen;
-use OpenBaton\Core\Parameter\ChecklistReference;
-use OpenBaton\Core\Parameter\MergedTextType;
-use OpenBaton\Core\Parameter\Minutes;
 use OpenBaton\Core\Parameter\OffsetType;
 use OpenBaton\Core\Parameter\RecurrenceRule;
-use OpenBaton\Core\Parameter\TaskKindReference;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\RuleContext;
+use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\SubjectKind;
-use OpenBaton\Core\Text\MergedText;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Offset;
 use OpenBaton\Core\Time\Recurrence;
@@ -35,10 +31,6 @@ use OpenBaton\Core\Time\TimeOfDay;
 final readonly class DutyFormat
 {
     public const VERSION = 'duty/1';
-
-    public const DETAILS = 2000;
-
-    public const MOST_TAGS = 20;
 
     private const MEMBERS = [
         'openbaton',
@@ -82,7 +74,9 @@ final readonly class DutyFormat
         $id = $faults->collect(static fn(): string => TrackFormat::key($node->get('id')));
         $name = $faults->collect(static fn(): string => $node->get('name')->line(TextLimits::LABEL));
         $give = $faults->collect(fn(): ?Give => $this->give($node->find('give')));
-        $template = $faults->collect(fn(): DutyTemplate => $this->template($node->get('task'), $give));
+        $template = $faults->collect(
+            fn(): DutyTemplate => (new DutyTaskFormat($this->context))->read($node->get('task'), $give),
+        );
         $rhythm = $faults->collect(fn(): Rhythm => $this->rhythm($node->get('comes')));
         $appears = $faults->collect(fn(): ?Offset => $this->offset($node->find('appears')));
         $due = $faults->collect(fn(): ?Offset => $this->offset($node->find('due')));
@@ -125,15 +119,7 @@ final readonly class DutyFormat
             'openbaton' => self::VERSION,
             'id' => $duty->id,
             'name' => $duty->name,
-            'task' => self::written([
-                'kind' => $template->taskKind,
-                'title' => $template->title->text,
-                'details' => $template->details?->text,
-                'estimate' => $template->estimate === null ? null : Duration::format($template->estimate),
-                'checklist' => $template->checklist,
-                'customer' => $template->customer,
-                'tags' => $template->tags,
-            ]),
+            'task' => self::written(DutyTaskFormat::write($template)),
             'give' => $template->give === null ? null : GiveFormat::write($template->give),
             'comes' => self::comes($duty->rhythm),
             'appears' => $duty->appears->amount === 0 ? null : $duty->appears->format(),
@@ -169,49 +155,14 @@ final readonly class DutyFormat
 
     private function give(?Node $node): ?Give
     {
-        return $node === null ? null : (new GiveFormat(new RuleParts($this->context, SubjectKind::Task)))->read($node);
-    }
-
-    private function template(Node $node, ?Give $give): DutyTemplate
-    {
-        $faults = new Faults();
-        $faults->add(...$node->strangers(['kind', 'title', 'details', 'estimate', 'checklist', 'customer', 'tags']));
-        $kind = $faults->collect(fn(): string => (new TaskKindReference())->read($node->get('kind'), $this->context));
-        $title = $faults->collect(fn(): MergedText => $this->text($node->get('title'), TextLimits::NAME, true));
-        $details = $faults->collect(
-            fn(): ?MergedText => $node->has('details')
-                ? $this->text($node->get('details'), self::DETAILS, false)
-                : null,
-        );
-        $estimate = $faults->collect(
-            fn(): ?int => $node->has('estimate') ? (new Minutes())->read($node->get('estimate'), $this->context) : null,
-        );
-        $checklist = $faults->collect(
-            fn(): ?string => $node->has('checklist')
-                ? (new ChecklistReference())->read($node->get('checklist'), $this->context)
-                : null,
-        );
-        $customer = $faults->collect(static fn(): ?string => $node->find('customer')?->line(TextLimits::ID));
-        $tags = $faults->collect(
-            static fn(): array => array_map(
-                static fn(Node $tag): string => $tag->line(TextLimits::TAG),
-                array_slice($node->itemsOf('tags'), 0, self::MOST_TAGS + 1),
-            ),
-        );
-        if (count($tags ?? []) > self::MOST_TAGS) {
-            $faults->add(...$node->get('tags')->fail('At most {most} belong here.', most: self::MOST_TAGS)->faults);
+        if ($node === null) {
+            return null;
         }
-        $faults->throwIfAny();
-        if ($kind === null || $title === null) {
-            throw new LogicException('What could not be read has no fault.');
-        }
+        $give = (new GiveFormat(new RuleParts($this->context, SubjectKind::Task)))->read($node);
 
-        return new DutyTemplate($kind, $title, $details, $estimate, $checklist, $customer, $give, $tags ?? []);
-    }
-
-    private function text(Node $node, int $most, bool $oneLine): MergedText
-    {
-        return (new MergedTextType($most, $oneLine))->read($node, $this->context);
+        return $give->seat === SeatName::Reviewer
+            ? throw $node->get('seat')->fail('A task that is made waits for no review.')
+            : $give;
     }
 
     private function rhythm(Node $node): Rhythm

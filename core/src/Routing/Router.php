@@ -11,9 +11,6 @@ use OpenBaton\Core\People\Roster;
 use OpenBaton\Core\Rulebook\CompiledRulebook;
 use OpenBaton\Core\Rulebook\FollowUp\FollowUp;
 use OpenBaton\Core\Rulebook\FollowUp\Situation;
-use OpenBaton\Core\Rulebook\Give;
-use OpenBaton\Core\Rulebook\Input;
-use OpenBaton\Core\Rulebook\Method\UsesRotation;
 use OpenBaton\Core\Rulebook\Rule;
 use OpenBaton\Core\Rulebook\TaskCatalogue;
 use OpenBaton\Core\Subject\ChangeFacts;
@@ -132,40 +129,7 @@ final readonly class Router
     /** What a decision on this change set may look at. */
     public function needs(ChangeSet $change): Needs
     {
-        $people = $lastAssigned = $rotations = $customers = [];
-        foreach ($this->gives($change) as $give) {
-            if ($give->method instanceof UsesRotation) {
-                $rotations[$give->method->rotationName()] = true;
-            }
-            if ($give->looksAt(Input::Work)) {
-                foreach ($this->search->mayGoTo($give, $change) as $id) {
-                    $people[$id] = true;
-                    if ($give->looksAt(Input::LastAssigned)) {
-                        $lastAssigned[$id] = true;
-                    }
-                }
-                if ($change->after->customerId !== null && $give->looksAt(Input::Customer)) {
-                    $customers[$change->after->customerId] = true;
-                }
-            }
-        }
-        $names = static fn(array $by): array => array_map(strval(...), array_keys($by));
-
-        return new Needs($names($people), $names($lastAssigned), $names($rotations), $names($customers));
-    }
-
-    /** @return iterable<Give> all that may be asked */
-    private function gives(ChangeSet $change): iterable
-    {
-        if ($change->own !== null) {
-            yield $change->own->give;
-        }
-        foreach ($this->rulebook->holding($change) as $rule) {
-            $give = $rule->givesOn($change);
-            if ($give !== null) {
-                yield $give;
-            }
-        }
+        return (new NeedsOf($this->rulebook, $this->search))->change($change);
     }
 
     /**

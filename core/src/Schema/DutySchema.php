@@ -7,6 +7,7 @@ namespace OpenBaton\Core\Schema;
 use BackedEnum;
 use OpenBaton\Core\Document\Duration;
 use OpenBaton\Core\Document\DutyFormat;
+use OpenBaton\Core\Document\DutyTaskFormat;
 use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Flow\Duty\CatchUp;
 use OpenBaton\Core\Flow\Duty\Duty;
@@ -64,13 +65,13 @@ final class DutySchema
             [
                 'kind' => TextLimits::schema(TextLimits::ID),
                 'title' => TextLimits::schema(TextLimits::NAME) + $merged,
-                'details' => TextLimits::schema(DutyFormat::DETAILS) + $merged,
+                'details' => TextLimits::schema(DutyTaskFormat::DETAILS) + $merged,
                 'estimate' => ['type' => 'string', 'pattern' => Duration::PATTERN],
                 'checklist' => TextLimits::schema(TextLimits::ID),
                 'customer' => TextLimits::schema(TextLimits::ID),
                 'tags' => [
                     'type' => 'array',
-                    'maxItems' => DutyFormat::MOST_TAGS,
+                    'maxItems' => DutyTaskFormat::MOST_TAGS,
                     'items' => TextLimits::schema(TextLimits::TAG),
                 ],
             ],

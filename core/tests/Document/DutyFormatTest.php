@@ -83,6 +83,16 @@ it('says where it is wrong', function (array $more, string $fault): void {
     [['off_day' => 'never'], '/off_day'],
     [['task' => ['kind' => 'repair', 'title' => 'Count ~task.nothing~']], '/task/title'],
     [['also' => 1], 'also'],
+    [
+        [
+            'give' => [
+                'seat' => 'reviewer',
+                'pool' => ['kind' => 'people', 'people' => ['ayumi']],
+                'method' => ['kind' => 'in_order'],
+            ],
+        ],
+        '/give/seat',
+    ],
 ]);
 
 it('knows the calendar that it comes by', function (): void {

@@ -42,7 +42,7 @@ final class DemoDuties
 
     private function begin(CarbonImmutable $from, User $lead): void
     {
-        foreach (self::documents($from) as $document) {
+        foreach ([...self::ofStock($from), ...self::ofOffice($from)] as $document) {
             ($this->save)(Node::root(['openbaton' => DutyFormat::VERSION] + $document), 0, Actor::user($lead));
         }
     }
@@ -66,21 +66,20 @@ final class DemoDuties
         }
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function documents(CarbonImmutable $from): array
+    /** @return array<string, mixed> one of a team after the other */
+    private static function inTurn(string $team, string $rotation): array
     {
-        $first = $from->format('Y-m-d');
-        $turn = static fn(string $team, string $rotation): array => DemoRule::give(DemoRule::team($team), [
+        return DemoRule::give(DemoRule::team($team), [
             'kind' => 'round_robin',
             'rotation' => $rotation,
             'keep_missed' => 0,
         ]);
-        $one = static fn(string $person): array => DemoRule::give(
-            ['kind' => 'people', 'people' => [$person]],
-            [
-                'kind' => 'same_person',
-            ],
-        );
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function ofStock(CarbonImmutable $from): array
+    {
+        $first = $from->format('Y-m-d');
 
         return [
             [
@@ -91,7 +90,7 @@ final class DemoDuties
                     'title' => 'Count the reeds, ~duty.period~',
                     'estimate' => 'PT40M',
                 ],
-                'give' => $turn('woodwind-bench', 'Reeds'),
+                'give' => self::inTurn('woodwind-bench', 'Reeds'),
                 'comes' => ['rule' => 'FREQ=WEEKLY;INTERVAL=2;BYDAY=FR', 'from' => $first],
                 'due' => '+0 days',
                 'still_open' => 'wait',
@@ -106,20 +105,6 @@ final class DemoDuties
                 'still_open' => 'drop',
             ],
             [
-                'id' => 'open-claims',
-                'name' => 'Open claims to the insurers',
-                'task' => [
-                    'kind' => 'insurer-claim',
-                    'title' => 'List of open claims, ~duty.period~',
-                    'details' => 'All that are open at the end of the month, in one list.',
-                    'estimate' => 'PT30M',
-                ],
-                'give' => $one('hugo-lemaire'),
-                'comes' => ['rule' => 'FREQ=MONTHLY;BYDAY=MO,TU,WE,TH,FR;BYSETPOS=-1', 'from' => $first],
-                'appears' => '-2 working_days',
-                'due' => '+1 working_days',
-            ],
-            [
                 'id' => 'strings-and-oil',
                 'name' => 'Strings and oil',
                 'task' => [
@@ -128,7 +113,7 @@ final class DemoDuties
                     'estimate' => 'PT30M',
                     'tags' => ['order'],
                 ],
-                'give' => $turn('strings-bench', 'Strings and oil'),
+                'give' => self::inTurn('strings-bench', 'Strings and oil'),
                 'comes' => ['rule' => 'FREQ=MONTHLY;BYMONTHDAY=15', 'from' => $first],
                 'due' => '+2 working_days',
                 'off_day' => 'after',
@@ -137,9 +122,32 @@ final class DemoDuties
                 'id' => 'van-check',
                 'name' => 'Van check',
                 'task' => ['kind' => 'return-inspection', 'title' => 'Check the vans', 'estimate' => 'PT45M'],
-                'give' => $turn('field', 'Vans'),
+                'give' => self::inTurn('field', 'Vans'),
                 'comes' => ['after_last' => '+15 working_days', 'from' => $first],
                 'due' => '+3 working_days',
+            ],
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function ofOffice(CarbonImmutable $from): array
+    {
+        $first = $from->format('Y-m-d');
+
+        return [
+            [
+                'id' => 'open-claims',
+                'name' => 'Open claims to the insurers',
+                'task' => [
+                    'kind' => 'insurer-claim',
+                    'title' => 'List of open claims, ~duty.period~',
+                    'details' => 'All that are open at the end of the month, in one list.',
+                    'estimate' => 'PT30M',
+                ],
+                'give' => DemoRule::give(['kind' => 'people', 'people' => ['hugo-lemaire']], ['kind' => 'same_person']),
+                'comes' => ['rule' => 'FREQ=MONTHLY;BYDAY=MO,TU,WE,TH,FR;BYSETPOS=-1', 'from' => $first],
+                'appears' => '-2 working_days',
+                'due' => '+1 working_days',
             ],
             [
                 'id' => 'hire-list',
@@ -165,7 +173,7 @@ final class DemoDuties
                 'id' => 'window',
                 'name' => 'The window',
                 'task' => ['kind' => 'stock-count', 'title' => 'Dress the window', 'estimate' => 'PT1H'],
-                'give' => $turn('enquiries', 'The window'),
+                'give' => self::inTurn('enquiries', 'The window'),
                 'comes' => ['rule' => 'FREQ=MONTHLY;BYDAY=1TU', 'from' => $first],
                 'due' => '+0 days',
                 'pause' => [

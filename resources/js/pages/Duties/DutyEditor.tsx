@@ -77,6 +77,7 @@ function Who({ page, written }: { page: DutyEditorPageProps; written: WrittenDut
                         <GiveEditor
                             give={duty.give}
                             about="task"
+                            ofNew
                             vocabulary={page.vocabulary}
                             onChange={(give) => change((before) => ({ ...before, give }), 'give')}
                         />

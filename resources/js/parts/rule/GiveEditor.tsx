@@ -23,18 +23,21 @@ const AWAY = [
 export function GiveEditor({
     give,
     about,
+    ofNew = false,
     vocabulary,
     onChange,
 }: {
     give: Give;
     about: About;
+    /** it is of a task that is made with it: nobody has that, and it waits for no review */
+    ofNew?: boolean;
     vocabulary: Vocabulary;
     onChange: (give: Give) => void;
 }) {
     return (
         <>
             <div>
-                {about !== 'task' ? (
+                {ofNew ? null : about !== 'task' ? (
                     say('screen.rule_editor.owner')
                 ) : (
                     <WordChoice
@@ -65,14 +68,16 @@ export function GiveEditor({
                     onChange={(method) => onChange({ ...give, method })}
                 />
             </div>
-            <div>
-                <WordChoice
-                    label={say('screen.rule_editor.whoever_has_it')}
-                    value={give.anew === true ? 'anew' : 'keeps'}
-                    options={KEEPS}
-                    onChange={(next) => onChange({ ...give, anew: next === 'anew' })}
-                />
-            </div>
+            {!ofNew && (
+                <div>
+                    <WordChoice
+                        label={say('screen.rule_editor.whoever_has_it')}
+                        value={give.anew === true ? 'anew' : 'keeps'}
+                        options={KEEPS}
+                        onChange={(next) => onChange({ ...give, anew: next === 'anew' })}
+                    />
+                </div>
+            )}
             <div>
                 <WordChoice
                     label={say('screen.rule_editor.who_is_away')}

@@ -58,7 +58,7 @@ type Props = {
     oneLine: boolean;
     most: number;
     vocabulary: Vocabulary;
-    /** what can be merged in, where that is something else than fields of a task; what it says is shown elsewhere then */
+    /** what can be merged in, where that is not fields of a task; what it says then is shown elsewhere */
     fields?: Option[];
     /** it may be left empty */
     optional?: boolean;

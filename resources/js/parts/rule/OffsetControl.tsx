@@ -10,8 +10,11 @@ const SIDES = ['before', 'same', 'after'];
 /** Units of whole days. */
 export const OF_DAYS = UNITS.slice(2);
 
-const named = (what: 'unit' | 'side', values: readonly string[]): Option[] =>
-    values.map((value) => ({ value, label: say(`screen.offset_control.${what}`, { [what]: value }) }));
+const unitsAs = (units: readonly string[]): Option[] =>
+    units.map((unit) => ({ value: unit, label: say('screen.offset_control.unit', { unit }) }));
+
+const sidesAs = (sides: readonly string[]): Option[] =>
+    sides.map((side) => ({ value: side, label: say('screen.offset_control.side', { side }) }));
 
 function written(amount: number, unit: string, side: string): string {
     const signed = side === 'same' ? 0 : side === 'before' ? -amount : amount;
@@ -46,7 +49,7 @@ export function OffsetControl({ label, value, onChange, sides: offered = SIDES, 
                     <WordChoice
                         label={say('screen.common.unit_of', { label: label.toLocaleLowerCase() })}
                         value={unit}
-                        options={named('unit', units)}
+                        options={unitsAs(units)}
                         onChange={(next) => onChange(written(amount ?? 1, next, sides ? side : 'after'))}
                     />{' '}
                 </>
@@ -55,7 +58,7 @@ export function OffsetControl({ label, value, onChange, sides: offered = SIDES, 
                 <WordChoice
                     label={say('screen.offset_control.before_or_after')}
                     value={side}
-                    options={named('side', offered)}
+                    options={sidesAs(offered)}
                     onChange={(next) => onChange(written(amount === null || amount === 0 ? 1 : amount, unit, next))}
                 />
             )}
