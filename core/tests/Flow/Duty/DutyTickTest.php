@@ -25,28 +25,28 @@ function actsOf(Duty $duty, string $now, string $through, array $ledger = []): a
 }
 
 /** @param array<string, mixed> $more */
-function daily(array $more = []): Duty
+function dailyDuty(array $more = []): Duty
 {
     return Duties::of(Duties::every('FREQ=DAILY;BYDAY=MO,TU,WE,TH,FR', '2026-12-01'), $more);
 }
 
 it('makes a task when work begins on the day, and not before', function (): void {
-    expect(actsOf(daily(), '2026-12-02 08:59', '2026-12-01'))->toBe([]);
-    expect(actsOf(daily(), '2026-12-02 09:00', '2026-12-01'))->toBe(['made 2026-12-02']);
-    expect(actsOf(daily(), '2026-12-02 23:00', '2026-12-02'))->toBe([]);
+    expect(actsOf(dailyDuty(), '2026-12-02 08:59', '2026-12-01'))->toBe([]);
+    expect(actsOf(dailyDuty(), '2026-12-02 09:00', '2026-12-01'))->toBe(['made 2026-12-02']);
+    expect(actsOf(dailyDuty(), '2026-12-02 23:00', '2026-12-02'))->toBe([]);
 });
 
 it('makes nothing again when the clock is set back', function (): void {
-    expect(actsOf(daily(), '2026-12-01 12:00', '2026-12-03'))->toBe([]);
+    expect(actsOf(dailyDuty(), '2026-12-01 12:00', '2026-12-03'))->toBe([]);
 });
 
 it('makes up for a week without a look at the clock: each, or only the newest', function (): void {
-    expect(actsOf(daily(), '2026-12-04 10:00', '2026-12-01'))->toBe([
+    expect(actsOf(dailyDuty(), '2026-12-04 10:00', '2026-12-01'))->toBe([
         'made 2026-12-02',
         'made 2026-12-03',
         'made 2026-12-04',
     ]);
-    expect(actsOf(daily(['catchUp' => CatchUp::Newest]), '2026-12-04 10:00', '2026-12-01'))->toBe([
+    expect(actsOf(dailyDuty(['catchUp' => CatchUp::Newest]), '2026-12-04 10:00', '2026-12-01'))->toBe([
         'late 2026-12-02',
         'late 2026-12-03',
         'made 2026-12-04',
@@ -54,17 +54,17 @@ it('makes up for a week without a look at the clock: each, or only the newest', 
 });
 
 it('deals with so many at a time', function (): void {
-    $acts = actsOf(daily(), '2027-12-01 10:00', '2026-12-01');
+    $acts = actsOf(dailyDuty(), '2027-12-01 10:00', '2026-12-01');
     expect($acts)->toHaveCount(Duty::MOST_AT_ONCE);
     expect($acts[0])->toBe('made 2026-12-02');
 });
 
 it('adds another beside what is open', function (): void {
-    expect(actsOf(daily(), '2026-12-02 10:00', '2026-12-01', ['open' => ['t1']]))->toBe(['made 2026-12-02']);
+    expect(actsOf(dailyDuty(), '2026-12-02 10:00', '2026-12-01', ['open' => ['t1']]))->toBe(['made 2026-12-02']);
 });
 
 it('waits until what is open is done; then only the newest comes', function (): void {
-    $waits = daily(['stillOpen' => StillOpen::Wait]);
+    $waits = dailyDuty(['stillOpen' => StillOpen::Wait]);
     expect(actsOf($waits, '2026-12-04 10:00', '2026-12-01', ['open' => ['t1']]))->toBe([]);
     // Done on Thursday at noon: those of Wednesday and Thursday had waited, that of Friday has not.
     $done = ['made' => 1, 'endedAt' => Build::at('2026-12-03 12:00')];
@@ -74,10 +74,10 @@ it('waits until what is open is done; then only the newest comes', function (): 
 });
 
 it('makes the first of those that did not wait, since the next would wait for that', function (): void {
-    $waits = daily(['stillOpen' => StillOpen::Wait]);
+    $waits = dailyDuty(['stillOpen' => StillOpen::Wait]);
     $done = ['made' => 1, 'endedAt' => Build::at('2026-12-01 12:00')];
     expect(actsOf($waits, '2026-12-04 10:00', '2026-12-01', $done))->toBe(['made 2026-12-02']);
-    $newest = daily(['stillOpen' => StillOpen::Wait, 'catchUp' => CatchUp::Newest]);
+    $newest = dailyDuty(['stillOpen' => StillOpen::Wait, 'catchUp' => CatchUp::Newest]);
     expect(actsOf($newest, '2026-12-04 10:00', '2026-12-01', ['endedAt' => Build::at('2026-12-02 12:00')]))->toBe([
         'waited 2026-12-02',
         'late 2026-12-03',
@@ -86,7 +86,7 @@ it('makes the first of those that did not wait, since the next would wait for th
 });
 
 it('drops what is open, as missed, when the next comes', function (): void {
-    $drops = daily(['stillOpen' => StillOpen::Drop]);
+    $drops = dailyDuty(['stillOpen' => StillOpen::Drop]);
     expect(actsOf($drops, '2026-12-02 10:00', '2026-12-01', ['open' => ['t1', 't2']]))->toBe(['made 2026-12-02 t1,t2']);
     expect(actsOf($drops, '2026-12-03 10:00', '2026-12-01', ['open' => ['t1']]))->toBe([
         'late 2026-12-02',
@@ -96,18 +96,18 @@ it('drops what is open, as missed, when the next comes', function (): void {
 
 it('says when it is to be looked at again', function (): void {
     $tick = new DutyTick(Build::calendar());
-    expect($tick->next(daily(), Duties::ledger('2026-12-04'))?->appearsAt)->toBe(Build::at('2026-12-07 09:00'));
-    $waits = daily(['stillOpen' => StillOpen::Wait]);
+    expect($tick->next(dailyDuty(), Duties::ledger('2026-12-04'))?->appearsAt)->toBe(Build::at('2026-12-07 09:00'));
+    $waits = dailyDuty(['stillOpen' => StillOpen::Wait]);
     expect($tick->next($waits, Duties::ledger('2026-12-04', ['open' => ['t1']])))->toBeNull();
     $after = Duties::of(new AfterLast(Offset::parse('+10 working_days'), LocalDate::parse('2026-12-01')));
     expect($tick->next($after, Duties::ledger('2026-11-30'))?->appearsAt)->toBe(Build::at('2026-12-01 09:00'));
     expect($tick->next($after, Duties::ledger('2026-12-01', ['made' => 1, 'open' => ['t1']])))->toBeNull();
-    $last = daily(['count' => 2]);
+    $last = dailyDuty(['count' => 2]);
     expect($tick->next($last, Duties::ledger('2026-12-02')))->toBeNull();
 });
 
 it('makes each date once, however often and whenever it is looked at', function (): void {
-    $duty = daily();
+    $duty = dailyDuty();
     $through = '2026-11-30';
     $made = [];
     foreach (
