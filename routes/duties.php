@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\Route;
 // What the house does again and again; for those who are signed in.
 Route::middleware('auth')->group(static function (): void {
     Route::get('duties', [DutyController::class, 'index']);
+    Route::get('duties/calendar.ics', [DutyController::class, 'calendar']);
     Route::get('duties/new', [DutyController::class, 'create']);
     Route::post('duties/preview', [DutyController::class, 'preview']);
     Route::put('duties', [DutyController::class, 'save']);

@@ -134,7 +134,7 @@ final class SnapshotSource
     private static function duties(): array
     {
         $slugs = [];
-        foreach (Duty::query()->get(['id', 'slug']) as $duty) {
+        foreach (Duty::withTrashed()->get(['id', 'slug']) as $duty) {
             $slugs[$duty->id] = $duty->slug;
         }
 

@@ -55,12 +55,13 @@ final readonly class MakeDutyDate
                 }
             }
             self::lookAgain($row, $duty, $tick);
+            $row->save();
 
             return $made;
         }, attempts: 3);
     }
 
-    /** When the duty is to be looked at next. */
+    /** Puts into the row when the duty is to be looked at next. */
     public static function lookAgain(DutyRow $row, Duty $duty, DutyTick $tick): void
     {
         $ledger = DutyLedgers::of($row);
@@ -69,7 +70,7 @@ final readonly class MakeDutyDate
             'next_at' => $next === null ? null : CarbonImmutable::createFromTimestampUTC($next->appearsAt),
             'next_date' => $next?->date->format(),
             'waits' => $next === null && $ledger->open !== [],
-        ])->save();
+        ]);
     }
 
     /** @return bool whether a task was made */

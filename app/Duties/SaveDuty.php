@@ -42,16 +42,19 @@ final readonly class SaveDuty
             ($seen === 0 ? 'made' : 'changed') . " the standing duty {$duty->name}",
             $by,
             static function () use ($document, $duty, $seen, $house): DutyRow {
-                $row = DutyRow::query()->where('slug', $duty->id)->lockForUpdate()->first();
-                if ($seen === 0 && $row !== null) {
+                // One that was ended gives its id to the next, and keeps what it has made.
+                $row = DutyRow::withTrashed()->where('slug', $duty->id)->lockForUpdate()->first();
+                $isThere = $row !== null && !$row->trashed();
+                if ($seen === 0 && $isThere) {
                     throw $document->get('id')->fail('There is a duty "{id}" already.', id: $duty->id);
                 }
-                if ($seen !== 0 && $row?->revision !== $seen) {
-                    throw DutyMovedOn::since($row);
+                if ($seen !== 0 && (!$isThere || $row->revision !== $seen)) {
+                    throw DutyMovedOn::since($isThere ? $row : null);
                 }
                 $row ??= new DutyRow(['slug' => $duty->id, 'revision' => 0]);
                 self::put($row, $duty, $house->roster->house->zone()->dateAt(CarbonImmutable::now()->getTimestamp()));
                 MakeDutyDate::lookAgain($row, $duty, new DutyTick($house->roster->house));
+                $row->save();
 
                 return $row;
             },
@@ -62,14 +65,14 @@ final readonly class SaveDuty
     {
         $written = DutyFormat::write($duty);
         $comes = static fn(array $document): array => array_intersect_key($document, array_flip(self::RHYTHM));
-        if (!$row->exists || $comes($row->document ?? []) !== $comes($written)) {
+        if (!$row->exists || $row->trashed() || $comes($row->document ?? []) !== $comes($written)) {
             $yesterday = $today->plus(-1)->format();
             $row->fill([
-                'through' => $row->exists ? min($yesterday, $row->through->format('Y-m-d')) : $yesterday,
+                'through' =>
+                    $row->exists && !$row->trashed() ? min($yesterday, $row->through->format('Y-m-d')) : $yesterday,
             ]);
         }
-        $row->fill(['name' => $duty->name, 'document' => $written]);
+        $row->fill(['name' => $duty->name, 'document' => $written, 'deleted_at' => null]);
         ++$row->revision;
-        $row->save();
     }
 }

@@ -30,7 +30,7 @@ final readonly class TaskFields implements FieldProvider
         $kinds = TaskKind::query()->orderBy('position')->pluck('name', 'slug')->all();
 
         /** @var array<string, string> $duties */
-        $duties = Duty::query()->orderBy('name')->pluck('name', 'slug')->all();
+        $duties = Duty::withTrashed()->orderBy('name')->pluck('name', 'slug')->all();
         $state = [];
         foreach (StateFields::TYPES as $path => $type) {
             $state[] = $this->field(

@@ -24,6 +24,8 @@ return new class extends Migration {
             $table->date('next_date')->nullable();
             $table->boolean('waits')->default(false)->index();
             $table->timestamps();
+            // It comes no more; its dates and tasks stay.
+            $table->softDeletes();
         });
         Schema::create('duty_dates', static function (Blueprint $table): void {
             $table->ulid('id')->primary();

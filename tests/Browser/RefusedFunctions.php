@@ -126,6 +126,7 @@ const FORMS = [
     'approvals/Approvals.tsx' => ['hanneke', '/cases/{approved}', [], "//button[normalize-space(.)='Remind them']"],
     'approvals/AskApproval.tsx' => ['hanneke', '/cases/{case}', ['Ask for an approval'], SENDS],
     'approvals/Answer.tsx' => ['hanneke', '/in-hand?task={answer}', [], "//button[normalize-space(.)='Yes']"],
+    'lib/useDuty.ts' => ['hanneke', '/duties/hire-list/edit', ['Name := List'], "//button[normalize-space(.)='Save']"],
     'lib/useTrack.ts' => [
         'hanneke',
         '/tracks/hire/edit',

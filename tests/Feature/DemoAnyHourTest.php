@@ -222,18 +222,11 @@ it('begins with work for everybody to look at, and lets the tour be walked, what
     }
 })->with([
     'Monday night' => '2026-11-23T00:30:00Z',
-    'Monday before work' => '2026-11-23T07:50:00Z',
     'Monday at one' => '2026-11-23T13:10:00Z',
-    'Tuesday night' => '2026-11-24T03:00:00Z',
     'Tuesday at ten' => '2026-11-24T10:00:00Z',
     'Wednesday at half past five' => '2026-11-25T17:29:00Z',
-    'Wednesday midnight' => '2026-11-25T23:59:00Z',
     'Thursday at nine' => '2026-11-26T09:00:00Z',
-    'Thursday at noon' => '2026-11-26T12:00:00Z',
-    'Friday at nine' => '2026-11-27T09:05:00Z',
-    'Friday at half past four' => '2026-11-27T16:30:00Z',
     'Friday evening' => '2026-11-27T18:30:00Z',
-    'Saturday night' => '2026-11-28T03:00:00Z',
     'Saturday' => '2026-11-28T14:00:00Z',
     'Saturday before midnight' => '2026-11-28T23:40:00Z',
     'Sunday at ten' => '2026-11-29T10:00:00Z',

@@ -13,7 +13,6 @@ use App\Models\Tasks\TaskSource;
 use App\Refusals\DutyMovedOn;
 use App\Tasks\CompleteTask;
 use App\Tasks\RetryTask;
-use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Workload\TaskStatus;
 use Tests\Support\Clock;
@@ -137,6 +136,12 @@ it('changes what is not yet made, and ends', function (): void {
         ->assertOk();
     Clock::tick('2026-03-17T09:00:00Z');
     expect([Duty::query()->count(), Task::query()->count()])->toBe([0, 2]);
+    // What it has made stays, and another of its name goes on from today.
+    expect(Duties::dates())->toBe(['2026-03-06: ayumi', '2026-03-10: femi']);
+    expect(Task::query()->first()?->duty?->name)->toBe('Reed count');
+    Duties::save();
+    Clock::tick('2026-03-20T09:00:00Z');
+    expect(Duties::dates())->toBe(['2026-03-06: ayumi', '2026-03-10: femi', '2026-03-20: ayumi']);
 });
 
 it('is tried again as the duty says where nobody could be found for it', function (): void {
@@ -160,66 +165,4 @@ it('is tried again as the duty says where nobody could be found for it', functio
     expect($task->refresh()->assignee?->slug)->toBe('femi');
     $last = Decision::query()->where('task_id', $task->id)->orderByDesc('id')->firstOrFail();
     expect(app(DecisionReader::class)->document($last)['rule'])->toBe('duty.reeds');
-});
-
-it('shows when it would come, and what stands against it', function (): void {
-    $this->actingAs(House::user('hanneke'));
-    $preview = $this->postJson('/duties/preview', Duties::document())->assertOk();
-    expect($preview->json('dates.0'))->toBe([
-        'key' => '2026-03-06',
-        'date' => '2026-03-06',
-        'appears' => '2026-03-06T09:00:00Z',
-        'due' => '2026-03-06T17:00:00Z',
-        'title' => 'Count the reeds, 2026-W10',
-    ]);
-    expect([$preview->json('dates.1.key'), $preview->json('dates.1.date')])->toBe(['2026-03-13', '2026-03-12']);
-    expect($preview->json('dates'))->toHaveCount(12);
-    expect($preview->json('says'))->toStartWith('It comes every week on Friday, and goes to Ayumi Kato, Femi Adeyinka');
-    $wrong = $this->postJson(
-        '/duties/preview',
-        Duties::document([
-            'task' => ['kind' => 'nothing', 'title' => 'Count', 'customer' => 'nobody'],
-        ]),
-    );
-    expect($wrong->json('faults.0.pointer'))->toBe('/task/kind');
-    expect([$wrong->json('says'), $wrong->json('dates')])->toBe([null, []]);
-    expect(Duty::query()->count())->toBe(0);
-});
-
-it('tells two leads who write one duty of each other', function (): void {
-    Duties::save();
-    $this->actingAs(House::user('hanneke'));
-    $send = fn(int $revision) => $this->putJson('/duties', [
-        'revision' => $revision,
-        'document' => Duties::document(['name' => "Reeds {$revision}"]),
-    ]);
-    $send(1)->assertOk();
-    $send(1)->assertConflict();
-    expect(Duty::query()->sole()->name)->toBe('Reeds 1');
-    $this->putJson('/duties', ['revision' => 0, 'document' => Duties::document()])
-        ->assertUnprocessable()
-        ->assertJsonPath('errors.0.pointer', '/id');
-});
-
-it('asks the database no more often however many duties there are', function (): void {
-    $this->actingAs(House::user('hanneke'));
-    $queries = function (): int {
-        app()->forgetScopedInstances();
-        DB::flushQueryLog();
-        DB::enableQueryLog();
-        $this->get('/duties')->assertOk();
-
-        return count(DB::getQueryLog());
-    };
-    Duties::save();
-    Clock::tick('2026-03-06T09:00:00Z');
-    $queries();
-    $few = $queries();
-    foreach (range(1, 8) as $number) {
-        Duties::save(['id' => "oil-{$number}", 'name' => "Oil {$number}"]);
-    }
-    Clock::tick('2026-03-12T09:00:00Z');
-    $queries();
-    expect($queries())->toBe($few);
-    expect(DutyDate::query()->count())->toBe(18);
 });

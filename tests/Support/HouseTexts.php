@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Models\Cases\TrackVersion;
+use App\Models\Duties\Duty;
 use App\Models\Rules\RulebookVersion;
 use Illuminate\Support\Facades\DB;
 
@@ -24,6 +25,7 @@ final class HouseTexts
         'customers' => ['name'],
         'customer_contacts' => ['name', 'role', 'email', 'phone'],
         'task_kinds' => ['slug', 'name', 'form_label'],
+        'duties' => ['name'],
         'guides' => ['name'],
         'guide_versions' => ['name', 'text'],
         'guide_links' => ['target'],
@@ -57,13 +59,18 @@ final class HouseTexts
         }
         // Of rules and tracks what people have written in them, not the codes of their parts.
         foreach (
-            [...RulebookVersion::query()->pluck('rules'), ...TrackVersion::query()->pluck('document')]
+            [
+                ...RulebookVersion::query()->pluck('rules'),
+                ...TrackVersion::query()->pluck('document'),
+                ...Duty::query()->pluck('document'),
+            ]
             as $document
         ) {
             $document = (array) $document;
             array_walk_recursive($document, static function (mixed $one, int|string $key) use (&$texts): void {
                 if (is_string($one) && in_array($key, self::OF_RULES, true)) {
-                    $texts[] = $one;
+                    // With fields merged in, what stands between them.
+                    array_push($texts, $one, ...explode('~', $one));
                 }
             });
         }

@@ -64,6 +64,7 @@ final class LetsInToRead
             'POST approvals/{approval}/withdraw' => [LetsIn::WHOSE, []],
             'GET duties' => [LetsIn::LEADS, []],
             'GET duties/new' => [LetsIn::LEADS, []],
+            'GET duties/calendar.ics' => [LetsIn::LEADS, []],
             'POST duties/preview' => [LetsIn::LEADS, []],
             'PUT duties' => [LetsIn::LEADS, []],
             'GET duties/{duty}/edit' => [LetsIn::LEADS, []],

@@ -13,12 +13,14 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
-/** A task that comes back. */
+/** A task that comes back. One that is ended is kept, with its dates. */
 final class Duty extends Model
 {
     use BootsByName;
     use HasUlids;
+    use SoftDeletes;
 
     protected $table = 'duties';
 

@@ -89,7 +89,7 @@ final class Task extends Model
     /** @return BelongsTo<Duty, $this> that it is one of */
     public function duty(): BelongsTo
     {
-        return $this->belongsTo(Duty::class);
+        return $this->belongsTo(Duty::class)->withTrashed();
     }
 
     /** @return BelongsTo<CustomerCase, $this> */

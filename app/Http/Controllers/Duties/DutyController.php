@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Duties;
 
 use App\Documents\RulebookFile;
+use App\Duties\DutyCalendar;
 use App\Duties\EndDuty;
 use App\Duties\SaveDuty;
 use App\Http\Pages\Duties\DutiesPage;
@@ -78,6 +79,21 @@ final class DutyController
         $end($duty, $request->integer('revision'), $viewer->actor());
 
         return new JsonResponse(['ended' => true]);
+    }
+
+    /** The next dates of all of them, for programs that show calendars. */
+    public function calendar(Viewer $viewer): HttpResponse
+    {
+        Gate::authorize('shape', House::class);
+
+        return new HttpResponse(
+            (new DutyCalendar($viewer->snapshot()))->write(Duty::query()->orderBy('slug')->lazy()),
+            200,
+            [
+                'Content-Type' => 'text/calendar; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="duties.ics"',
+            ],
+        );
     }
 
     public function export(Duty $duty): HttpResponse

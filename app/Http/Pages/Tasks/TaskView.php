@@ -177,7 +177,10 @@ final readonly class TaskView
             ? null
             : [
                 'name' => $task->duty->name,
-                'slug' => $this->viewer->user()->can('shape', House::class) ? $task->duty->slug : null,
+                'slug' =>
+                    $this->viewer->user()->can('shape', House::class) && !$task->duty->trashed()
+                        ? $task->duty->slug
+                        : null,
             ];
     }
 

@@ -40,6 +40,9 @@ export default function Duties({ duties, page, pages }: DutiesPageProps) {
             <header className="flex flex-wrap items-baseline gap-3 px-4 py-3">
                 <h1 className="text-lg">{say('duty.all')}</h1>
                 <p className="min-w-0 flex-1 text-ink2">{say('duty.means')}</p>
+                <a href="/duties/calendar.ics" className="text-sky underline">
+                    {say('duty.as_calendar')}
+                </a>
                 <Button look="main" onClick={() => router.visit('/duties/new')}>
                     {say('duty.new')}
                 </Button>
