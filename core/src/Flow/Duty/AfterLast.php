@@ -22,10 +22,17 @@ final readonly class AfterLast implements Rhythm
 
     public function dates(DutyLedger $ledger, WorkingHours $house): iterable
     {
-        if ($ledger->made === 0) {
-            yield 0 => $this->from;
-        } elseif ($ledger->open === [] && $ledger->endedAt !== null) {
-            yield $ledger->made => $this->distance->fromDate($house->zone()->dateAt($ledger->endedAt), $house);
+        $date = match (true) {
+            $ledger->made === 0 => $this->from,
+            $ledger->open === [] && $ledger->endedAt !== null => $this->distance->fromDate(
+                $house->zone()->dateAt($ledger->endedAt),
+                $house,
+            ),
+            default => null,
+        };
+        if ($date !== null) {
+            // Where it was done long before its date, or came otherwise so far, it is owed from the next day on.
+            yield $ledger->made => new LocalDate(max($date->day, $ledger->through->day + 1));
         }
     }
 

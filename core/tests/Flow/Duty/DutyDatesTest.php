@@ -150,6 +150,17 @@ it('comes back so long after the last was done or dropped', function (string $di
     ['+1 months', '2027-01-23>2027-01-22'],
 ]);
 
+it('does not stop where the last was done long before its date, or the first date has passed', function (): void {
+    $duty = Duties::of(new AfterLast(Offset::parse('+1 days'), LocalDate::parse('2026-12-02')));
+    $next = static fn(string $through, array $more): array => array_map(
+        Duties::said(...),
+        (new DutyDates(yuletide()))->next($duty, Duties::ledger($through, $more), 2),
+    );
+    // That of Thursday was done on Monday already.
+    expect($next('2026-12-10', ['made' => 1, 'endedAt' => Build::at('2026-12-07 10:00')]))->toBe(['2026-12-11']);
+    expect($next('2026-12-14', []))->toBe(['2026-12-15']);
+});
+
 it('says what the period is called', function (string $rule, string $period): void {
     $duty = Duties::of(Duties::every($rule, '2027-01-01'));
     // A Friday of the last week of the year before.
