@@ -10,22 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Difference
 {
     /** What of a row says nothing to whoever reads about it. */
-    public const SILENT = [
-        'id',
-        'created_at',
-        'updated_at',
-        'position',
-        'revision',
-        'next_moment_at',
-        // Of a duty: what it says is a document, and its dates are worked out from that.
-        'document',
-        'through',
-        'made',
-        'next_at',
-        'next_date',
-        'waits',
-        'deleted_at',
-    ];
+    public const SILENT = ['id', 'created_at', 'updated_at', 'position', 'revision', 'next_moment_at'];
 
     /**
      * Of a row that was saved a moment ago.
@@ -34,7 +19,7 @@ final class Difference
      */
     public static function of(Model $row): array
     {
-        $quiet = array_flip(self::SILENT);
+        $quiet = array_flip([...self::SILENT, ...$row->getHidden()]);
         if ($row->wasRecentlyCreated) {
             return ['now' => array_filter(array_diff_key($row->attributesToArray(), $quiet), self::isSaid(...))];
         }

@@ -97,6 +97,12 @@ final readonly class Snapshot
         );
     }
 
+    /** What was kept once is read against: whom it names is not checked, whatever has become of the house. */
+    public function keptContext(): RuleContext
+    {
+        return new RuleContext(KindRegistry::standard(), $this->catalogue);
+    }
+
     /** What rules make tasks of. */
     public function taskCatalogue(ValueWords $words): TaskCatalogue
     {

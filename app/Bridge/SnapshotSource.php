@@ -126,7 +126,8 @@ final class SnapshotSource
                     ->all(),
             ),
             (bool) $house->tasks_are_open,
-            ...[...self::tracks($fields), self::duties()],
+            ...self::tracks($fields),
+            dutySlugs: self::duties(),
         );
     }
 

@@ -20,7 +20,7 @@ final class CalendarWriter
     /** @param iterable<Absence> $absences with their people and substitutes */
     public static function absences(iterable $absences, ?Person $of): string
     {
-        $calendar = self::calendar();
+        $calendar = OurCalendar::begin('Absences');
         foreach ($absences as $absence) {
             $name = (string) $absence->person?->name;
             $covers = $of !== null && $absence->person_id !== $of->id;
@@ -51,7 +51,7 @@ final class CalendarWriter
     /** @param iterable<StandInEvent> $events */
     public static function standIn(iterable $events): string
     {
-        $calendar = self::calendar();
+        $calendar = OurCalendar::begin('Absences');
         foreach ($events as $event) {
             $added = self::add(
                 $calendar,
@@ -68,15 +68,6 @@ final class CalendarWriter
         }
 
         return $calendar->serialize();
-    }
-
-    private static function calendar(): VCalendar
-    {
-        $calendar = new VCalendar();
-        $calendar->remove('PRODID');
-        $calendar->add('PRODID', '-//Open Baton//Absences//EN');
-
-        return $calendar;
     }
 
     /** @param array<string, mixed> $values */

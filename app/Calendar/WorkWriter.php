@@ -9,7 +9,6 @@ use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use OpenBaton\Core\Workload\Priority;
 use OpenBaton\Core\Workload\TaskStatus;
-use Sabre\VObject\Component\VCalendar;
 
 /**
  * Writes open work as a calendar (RFC 5545): a VTODO for each task with a due date, a VEVENT for each stretch in which
@@ -24,9 +23,7 @@ final class WorkWriter
      */
     public static function write(iterable $tasks, array $blocks, bool $named): string
     {
-        $calendar = new VCalendar();
-        $calendar->remove('PRODID');
-        $calendar->add('PRODID', '-//Open Baton//Work//EN');
+        $calendar = OurCalendar::begin('Work');
         foreach ($tasks as $task) {
             $calendar->add('VTODO', self::toDo($task));
         }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Duties;
 
 use App\Bridge\Snapshot;
+use App\Calendar\OurCalendar;
 use App\Models\Duties\Duty as DutyRow;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Flow\Duty\ByCalendar;
 use OpenBaton\Core\Flow\Duty\DutyDates;
 use OpenBaton\Core\Flow\Duty\DutyLedger;
 use OpenBaton\Core\Time\LocalDate;
-use Sabre\VObject\Component\VCalendar;
 
 /**
  * Writes the next dates of duties as a calendar (RFC 5545): a VEVENT for each, where it really is, since a recurrence
@@ -31,9 +31,7 @@ final readonly class DutyCalendar
     /** @param iterable<DutyRow> $rows */
     public function write(iterable $rows): string
     {
-        $calendar = new VCalendar();
-        $calendar->remove('PRODID');
-        $calendar->add('PRODID', '-//Open Baton//Duties//EN');
+        $calendar = OurCalendar::begin('Duties');
         foreach ($rows as $row) {
             foreach ($this->days($row) as $key => $date) {
                 $event = $calendar->createComponent('VEVENT', [

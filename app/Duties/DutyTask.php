@@ -7,6 +7,7 @@ namespace App\Duties;
 use App\Bridge\CustomerSource;
 use App\Bridge\HouseAt;
 use App\Fields\FieldProviders;
+use App\Fields\KnownCustomer;
 use App\Intake\IncomingTask;
 use App\Intake\OfDuty;
 use App\Models\Duties\Duty as DutyRow;
@@ -33,8 +34,8 @@ final readonly class DutyTask
         if ($kind === null) {
             return null;
         }
-        $customer = $template->customer === null ? null : $this->customers->named($template->customer, $at);
-        $facts = $this->facts($duty, $date, $at);
+        $customer = $this->customer($duty, $at);
+        $facts = $this->facts($duty, $date, $customer, $at);
         $give = $template->give;
 
         return new IncomingTask(
@@ -62,7 +63,7 @@ final readonly class DutyTask
     /** What a task of it is called on some of its dates. */
     public function titleOn(Duty $duty, DutyDate $date, HouseAt $at): string
     {
-        return self::title($duty, $this->facts($duty, $date, $at), $at);
+        return self::title($duty, $this->facts($duty, $date, $this->customer($duty, $at), $at), $at);
     }
 
     private static function title(Duty $duty, Facts $facts, HouseAt $at): string
@@ -70,10 +71,15 @@ final readonly class DutyTask
         return mb_substr($duty->template->title->fill($facts, $at->words()), 0, TextLimits::NAME);
     }
 
-    private function facts(Duty $duty, DutyDate $date, HouseAt $at): Facts
+    private function customer(Duty $duty, HouseAt $at): ?KnownCustomer
     {
-        $template = $duty->template;
-        $customer = $template->customer === null ? null : $this->customers->named($template->customer, $at);
+        $slug = $duty->template->customer;
+
+        return $slug === null ? null : $this->customers->named($slug, $at);
+    }
+
+    private function facts(Duty $duty, DutyDate $date, ?KnownCustomer $customer, HouseAt $at): Facts
+    {
         $seen = $this->fields->ofCustomer($customer, TaskSource::Duty, $at->snapshot->fieldContext());
         $house = new HouseSubject();
         $known = $at->router()->facts->of($house, $house, $date->appearsAt);

@@ -90,7 +90,7 @@ final readonly class MakeDutyDate
             'at' => $now,
         ]);
         ++$row->made;
-        $row->fill(['through' => $act->date->key->format()])->save();
+        $row->fill(['through' => $act->date->key->format()]);
 
         return $task !== null;
     }

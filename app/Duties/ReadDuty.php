@@ -10,8 +10,6 @@ use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\DutyFormat;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Flow\Duty\Duty;
-use OpenBaton\Core\Rulebook\KindRegistry;
-use OpenBaton\Core\Rulebook\RuleContext;
 
 /** Reads the document of a duty. */
 final class ReadDuty
@@ -35,6 +33,6 @@ final class ReadDuty
     /** As it was saved, whatever has become since of those whom it names. */
     public static function kept(Node $document, Snapshot $house): Duty
     {
-        return (new DutyFormat(new RuleContext(KindRegistry::standard(), $house->catalogue)))->read($document);
+        return (new DutyFormat($house->keptContext()))->read($document);
     }
 }

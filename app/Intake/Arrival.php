@@ -8,7 +8,7 @@ use App\Access\RequestKey;
 use App\Models\Access\User;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
-use OpenBaton\Core\Document\DecisionRecord;
+use OpenBaton\Core\Document\OwnGiveFormat;
 
 /** That a task arrives: when and by whom, and the id that it will have. */
 final readonly class Arrival
@@ -55,7 +55,7 @@ final readonly class Arrival
             'key' => $this->key?->key,
             'key_hash' => $this->key?->hash,
             'duty_id' => $task->duty?->id,
-            'own_give' => $task->duty?->give === null ? null : DecisionRecord::own($task->duty->give),
+            'own_give' => $task->duty?->give === null ? null : OwnGiveFormat::write($task->duty->give),
         ]);
     }
 }

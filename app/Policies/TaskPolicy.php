@@ -33,14 +33,14 @@ final class TaskPolicy
     /** Whoever asked for it, with how to reach them. */
     public function viewContact(User $user, Task $task): bool
     {
+        $right = TaskRight::SeeContact;
         $sight = app(TasksInSight::class);
         $person = $user->person;
 
-        return TaskRight::SeeContact->isFor([
-            ...self::standings($user, $task),
-            ...$person !== null && $sight->covers($person, $task) ? [Standing::Substitute] : [],
-            ...$person !== null && $sight->ownsCaseOf($person, $task) ? [Standing::CaseOwner] : [],
-        ]);
+        return $right->isFor(self::standings($user, $task)) ||
+            ($person !== null &&
+                (($right->isFor([Standing::Substitute]) && $sight->covers($person, $task)) ||
+                    ($right->isFor([Standing::CaseOwner]) && $sight->ownsCaseOf($person, $task))));
     }
 
     public function create(User $user): bool

@@ -7,7 +7,6 @@ namespace App\Tasks;
 use App\Bridge\ChangeRunner;
 use App\Bridge\Houses;
 use App\Bridge\Occasion;
-use App\Bridge\OwnGives;
 use App\Bridge\TaskSubjects;
 use App\Models\Tasks\Decision as DecisionRow;
 use App\Models\Tasks\HandoffCause;
@@ -16,6 +15,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Chain\ChainResult;
 use OpenBaton\Core\Document\DecisionRecord;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\OwnGiveFormat;
 use OpenBaton\Core\Routing\Decision;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
@@ -57,7 +58,9 @@ final readonly class RetryTask
                 $locked->house->router()->facts->of(null, $subject, $at),
                 Cause::Retry,
                 followed: $followed,
-                own: OwnGives::of($task, $locked->house->snapshot),
+                own: $task->own_give === null
+                    ? null
+                    : OwnGiveFormat::read(Node::root($task->own_give), $locked->house->snapshot->keptContext()),
             );
             $this->runner->run(
                 $locked,

@@ -26,6 +26,9 @@ final class Duty extends Model
 
     protected $guarded = [];
 
+    /** What it says is a document, and the rest is worked out from that: the trail does not tell of it. */
+    protected $hidden = ['document', 'through', 'made', 'next_at', 'next_date', 'waits', 'deleted_at'];
+
     protected $casts = [
         'document' => Document::class,
         'through' => 'immutable_date',

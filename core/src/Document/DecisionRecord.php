@@ -12,7 +12,6 @@ use OpenBaton\Core\Routing\Exclusion;
 use OpenBaton\Core\Routing\Step;
 use OpenBaton\Core\Rulebook\Event\CaseOpens;
 use OpenBaton\Core\Rulebook\Event\TaskArrives;
-use OpenBaton\Core\Rulebook\OwnGive;
 use OpenBaton\Core\Rulebook\SeatName;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
@@ -55,7 +54,7 @@ final class DecisionRecord
                 'cause' => $decision->change->cause === Cause::Intake ? null : $decision->change->cause->value,
                 'seat' => $decision->seat === SeatName::Holder ? null : $decision->seat->value,
                 'held_back' => $decision->heldBack === [] ? null : $decision->heldBack,
-                'own' => self::own($decision->change->own),
+                'own' => $decision->change->own === null ? null : OwnGiveFormat::write($decision->change->own),
             ] + ChangeFormat::raised($decision->change),
             static fn(mixed $value): bool => $value !== null,
         ) +
@@ -74,12 +73,6 @@ final class DecisionRecord
             $change->after instanceof CaseSubject => [CaseOpens::kind()],
             default => [],
         };
-    }
-
-    /** @return ($own is null ? null : array<string, mixed>) */
-    public static function own(?OwnGive $own): ?array
-    {
-        return $own === null ? null : ['id' => $own->id, 'name' => $own->name, 'give' => GiveFormat::write($own->give)];
     }
 
     /** @return array<string, string> what it is about, by its kind; nothing: the house */

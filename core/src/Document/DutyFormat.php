@@ -121,7 +121,7 @@ final readonly class DutyFormat
             'name' => $duty->name,
             'task' => self::written(DutyTaskFormat::write($template)),
             'give' => $template->give === null ? null : GiveFormat::write($template->give),
-            'comes' => self::comes($duty->rhythm),
+            'comes' => $duty->rhythm->write() + ['from' => $duty->rhythm->from()->format()],
             'appears' => $duty->appears->amount === 0 ? null : $duty->appears->format(),
             'due' => $duty->due?->format(),
             'off_day' => $duty->offDay->value,
@@ -141,16 +141,6 @@ final readonly class DutyFormat
     private static function written(array $values): array
     {
         return array_filter($values, static fn(mixed $value): bool => $value !== null && $value !== []);
-    }
-
-    /** @return array<string, string> */
-    private static function comes(Rhythm $rhythm): array
-    {
-        return match (true) {
-            $rhythm instanceof ByCalendar => ['rule' => $rhythm->recurrence->rule],
-            $rhythm instanceof AfterLast => ['after_last' => $rhythm->distance->format()],
-            default => [],
-        } + ['from' => $rhythm->from()->format()];
     }
 
     private function give(?Node $node): ?Give

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Cases;
 use App\Cases\SaveTrack;
 use App\Http\Pages\Cases\TrackEditorPage;
 use App\Http\Pages\Cases\TrackPreview;
-use App\Http\Requests\Cases\TrackDraftRequest;
+use App\Http\Requests\House\WrittenRequest;
 use App\Http\Viewer;
 use App\Models\Cases\Track;
 use App\Models\House\House;
@@ -43,7 +43,7 @@ final class TrackEditorController
         return new JsonResponse($preview->of(Node::parse((string) $request->getContent())));
     }
 
-    public function save(TrackDraftRequest $request, SaveTrack $save, Viewer $viewer): JsonResponse
+    public function save(WrittenRequest $request, SaveTrack $save, Viewer $viewer): JsonResponse
     {
         $track = $save->draft($request->document(), $viewer->actor(), $request->seen());
 

@@ -11,7 +11,7 @@ use App\Duties\SaveDuty;
 use App\Http\Pages\Duties\DutiesPage;
 use App\Http\Pages\Duties\DutyEditorPage;
 use App\Http\Pages\Duties\DutyPreview;
-use App\Http\Requests\Duties\DutyRequest;
+use App\Http\Requests\House\WrittenRequest;
 use App\Http\Requests\Whole;
 use App\Http\Viewer;
 use App\Models\Duties\Duty;
@@ -65,7 +65,7 @@ final class DutyController
         return new JsonResponse($preview->of(Node::parse((string) $request->getContent())));
     }
 
-    public function save(DutyRequest $request, SaveDuty $save, Viewer $viewer): JsonResponse
+    public function save(WrittenRequest $request, SaveDuty $save, Viewer $viewer): JsonResponse
     {
         $duty = $save($request->document(), $request->seen(), $viewer->actor());
 

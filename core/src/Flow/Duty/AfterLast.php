@@ -41,6 +41,11 @@ final readonly class AfterLast implements Rhythm
         return $this->from;
     }
 
+    public function write(): array
+    {
+        return ['after_last' => $this->distance->format()];
+    }
+
     public function period(LocalDate $date): string
     {
         return $date->format();

@@ -23,6 +23,11 @@ final readonly class ByCalendar implements Rhythm
         return $this->recurrence->from;
     }
 
+    public function write(): array
+    {
+        return ['rule' => $this->recurrence->rule];
+    }
+
     public function period(LocalDate $date): string
     {
         $day = $date->day * 86_400;

@@ -20,6 +20,9 @@ interface Rhythm
     /** The first day on which it may come. */
     public function from(): LocalDate;
 
+    /** @return array<string, string> what of a document says when it comes, besides the first day */
+    public function write(): array;
+
     /** What a period of it is called in which a date is: "2026-W49", "2026-12", "2026". */
     public function period(LocalDate $date): string;
 }

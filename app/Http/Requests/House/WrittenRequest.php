@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests\Cases;
+namespace App\Http\Requests\House;
 
 use App\Http\Requests\InputRequest;
 use App\Http\Requests\Whole;
@@ -10,8 +10,8 @@ use App\Models\House\House;
 use Illuminate\Support\Facades\Gate;
 use OpenBaton\Core\Document\Node;
 
-/** A draft of a track, and from which revision of it it was written; 0: it is a new one. */
-final class TrackDraftRequest extends InputRequest
+/** A document that leads write, such as a track, and from which revision it was written; 0: it is a new one. */
+final class WrittenRequest extends InputRequest
 {
     public function authorize(): bool
     {
