@@ -42,9 +42,13 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
-    /** Nobody is signed in any more: what a page has asked for before may still bring a cookie, but of no session. */
+    /**
+     * Nobody is signed in any more. The page is left first: the answer to what it has asked for would bring a cookie
+     * of another session after that of the page for signing in.
+     */
     public function forgetSignIns(): void
     {
+        $this->visit('/mark.svg');
         DB::table('sessions')->delete();
         $this->browser->manage()->deleteAllCookies();
     }

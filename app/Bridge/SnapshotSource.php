@@ -107,6 +107,8 @@ final class SnapshotSource
             $checklists[$checklist->slug] = new Checklist($checklist->slug, $checklist->name, $items);
         }
 
+        [$tracks, $trackSlugs] = self::tracks($fields);
+
         return new Snapshot(
             // Not of the row that was read: that may be of a later revision by now, and the rest of an earlier one.
             $state->houseId,
@@ -126,8 +128,9 @@ final class SnapshotSource
                     ->all(),
             ),
             (bool) $house->tasks_are_open,
-            ...self::tracks($fields),
-            dutySlugs: self::duties(),
+            $tracks,
+            $trackSlugs,
+            self::duties(),
         );
     }
 
