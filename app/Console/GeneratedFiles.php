@@ -14,6 +14,7 @@ use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Schema\DecisionSchema;
 use OpenBaton\Core\Schema\DutySchema;
 use OpenBaton\Core\Schema\RulebookSchema;
+use OpenBaton\Core\Schema\RunsheetSchema;
 use OpenBaton\Core\Schema\SweepSchema;
 use OpenBaton\Core\Schema\TrackSchema;
 use OpenBaton\Core\Schema\WorldSchema;
@@ -35,6 +36,7 @@ final class GeneratedFiles
             'docs/formats/decision.schema.json' => RulebookFile::json((new DecisionSchema($kinds))->build()),
             'docs/formats/sweep.schema.json' => RulebookFile::json((new SweepSchema($kinds))->build()),
             'docs/formats/track.schema.json' => RulebookFile::json((new TrackSchema($kinds))->build()),
+            'docs/formats/runsheet.schema.json' => RulebookFile::json((new RunsheetSchema($kinds))->build()),
             'docs/formats/duty.schema.json' => RulebookFile::json(DutySchema::build()),
             'docs/formats/world.schema.json' => RulebookFile::json(WorldSchema::build()),
             'resources/words/en/server/sentences.json' => RulebookFile::json([

@@ -39,6 +39,7 @@ final readonly class ParameterWords
             Control::PeopleOrTeam => $this->people($value),
             Control::Assignment => $this->assignment($value, ($type->bounds()['of'] ?? '') === 'people'),
             Control::FieldChange => $this->change($value),
+            Control::Give => $part(Family::Pool, $value->get('pool')),
             Control::Part => $type instanceof PartOf ? $part($type->family, $value) : '',
             Control::List => $type instanceof ListOf ? $this->list($type, $name, $value, $part) : '',
             Control::WorkingSpan => $this->span(WorkingSpan::parse($value->text())),

@@ -16,12 +16,11 @@ use OpenBaton\Core\Flow\Duty\DutyTemplate;
 use OpenBaton\Core\Flow\Duty\OffDay;
 use OpenBaton\Core\Flow\Duty\Rhythm;
 use OpenBaton\Core\Flow\Duty\StillOpen;
+use OpenBaton\Core\Parameter\GiveType;
 use OpenBaton\Core\Parameter\OffsetType;
 use OpenBaton\Core\Parameter\RecurrenceRule;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\RuleContext;
-use OpenBaton\Core\Rulebook\SeatName;
-use OpenBaton\Core\Subject\SubjectKind;
 use OpenBaton\Core\Time\LocalDate;
 use OpenBaton\Core\Time\Offset;
 use OpenBaton\Core\Time\Recurrence;
@@ -73,7 +72,9 @@ final readonly class DutyFormat
         $faults->add(...$node->strangers(self::MEMBERS));
         $id = $faults->collect(static fn(): string => TrackFormat::key($node->get('id')));
         $name = $faults->collect(static fn(): string => $node->get('name')->line(TextLimits::LABEL));
-        $give = $faults->collect(fn(): ?Give => $this->give($node->find('give')));
+        $give = $faults->collect(
+            fn(): ?Give => $node->has('give') ? (new GiveType())->read($node->get('give'), $this->context) : null,
+        );
         $template = $faults->collect(
             fn(): DutyTemplate => (new DutyTaskFormat($this->context))->read($node->get('task'), $give),
         );
@@ -141,18 +142,6 @@ final readonly class DutyFormat
     private static function written(array $values): array
     {
         return array_filter($values, static fn(mixed $value): bool => $value !== null && $value !== []);
-    }
-
-    private function give(?Node $node): ?Give
-    {
-        if ($node === null) {
-            return null;
-        }
-        $give = (new GiveFormat(new RuleParts($this->context, SubjectKind::Task)))->read($node);
-
-        return $give->seat === SeatName::Reviewer
-            ? throw $node->get('seat')->fail('A task that is made waits for no review.')
-            : $give;
     }
 
     private function rhythm(Node $node): Rhythm

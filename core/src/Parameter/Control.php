@@ -17,6 +17,7 @@ enum Control: string
     case Date = 'date';
     case Field = 'field';
     case FieldChange = 'field_change';
+    case Give = 'give';
     case LimitKind = 'limit_kind';
     case List = 'list';
     case MergedText = 'merged_text';

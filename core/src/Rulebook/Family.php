@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Rulebook;
 
-/** The families of parts that rules and tracks are made of; each comes in kinds. */
+/** The families of parts that rules, tracks and runsheets are made of; each comes in kinds. */
 enum Family: string
 {
     case Event = 'event';
@@ -15,10 +15,18 @@ enum Family: string
     case FollowUp = 'follow_up';
     /** Of the stages of tracks. */
     case Gate = 'gate';
+    /** What the steps of runsheets do. */
+    case Step = 'step';
+    /** When they start and are due. */
+    case StepDate = 'step_date';
 
     /** @return list<self> those that rules are made of */
     public static function ofRules(): array
     {
-        return array_values(array_filter(self::cases(), static fn(self $family): bool => $family !== self::Gate));
+        $others = [self::Gate, self::Step, self::StepDate];
+
+        return array_values(
+            array_filter(self::cases(), static fn(self $family): bool => !in_array($family, $others, true)),
+        );
     }
 }

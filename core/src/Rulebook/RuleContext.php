@@ -34,6 +34,18 @@ final readonly class RuleContext
         return ($this->all ?? $this->fields)->find($path);
     }
 
+    /** The same for what is said of a task that is made, whatever it is made for. */
+    public function ofTasks(): self
+    {
+        return new self($this->kinds, $this->all ?? $this->fields, $this->roster, $this->taskCatalogue);
+    }
+
+    /** The same with other fields. */
+    public function withFields(FieldCatalogue $fields): self
+    {
+        return new self($this->kinds, $fields, $this->roster, $this->taskCatalogue, $this->all, $this->about);
+    }
+
     /**
      * What rules about one kind of subject are read against: a case has no task whose fields they may name, a customer
      * no case, and the house nothing but the moment.

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Rulebook;
 
 use OpenBaton\Core\Flow\Gate;
+use OpenBaton\Core\Flow\Run\Date;
+use OpenBaton\Core\Flow\Run\Step;
 
-/** Every kind of part of rules and tracks, by the family it belongs to, in the order in which they are offered. */
+/** Every kind of part of rules, tracks and runsheets, by the family it belongs to, in the order in which they are offered. */
 final class StandardKinds
 {
     /** @var array<string, list<class-string<Part>>> by family */
@@ -108,5 +110,15 @@ final class StandardKinds
             Gate\CriteriaHold::class,
             Gate\ApprovalGiven::class,
         ],
+        'step' => [
+            Step\TaskStep::class,
+            Step\ApprovalStep::class,
+            Step\WaitFor::class,
+            Step\WaitUntil::class,
+            Step\WaitHolds::class,
+            Step\ActStep::class,
+            Step\RunsheetStep::class,
+        ],
+        'step_date' => [Date\AfterStart::class, Date\AfterOpening::class, Date\AfterStep::class, Date\ByField::class],
     ];
 }

@@ -136,6 +136,8 @@ it('lists kinds under the family to which they belong, each under its own code',
         'otherwise' => 'OpenBaton\\Core\\Rulebook\\Otherwise\\Otherwise',
         'follow_up' => 'OpenBaton\\Core\\Rulebook\\FollowUp\\FollowUp',
         'gate' => 'OpenBaton\\Core\\Flow\\Gate\\Gate',
+        'step' => 'OpenBaton\\Core\\Flow\\Run\\Step\\StepKind',
+        'step_date' => 'OpenBaton\\Core\\Flow\\Run\\Date\\StepDate',
     ];
     expect(array_keys(StandardKinds::BY_FAMILY))->toBe(array_column(Family::cases(), 'value'));
     foreach (StandardKinds::BY_FAMILY as $family => $classes) {

@@ -135,6 +135,10 @@ const DESCRIPTIONS: Record<Control, Describe> = {
     option: ({ value, type, vocabulary }) =>
         labelOf(fieldOf(vocabulary, String(type.bounds.of))?.options ?? [], String(value)),
     condition: ({ value, criteria }) => criteria(value),
+    give: ({ value, part }) => {
+        const pool = (value as { pool?: unknown }).pool;
+        return isPart(pool) ? part('pool', pool) : say('rule.blank');
+    },
     field,
     settable_field: field,
     part: ({ value, type, part }) => (isPart(value) ? part(type.bounds.family as Family, value) : say('rule.blank')),

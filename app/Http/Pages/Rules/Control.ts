@@ -7,6 +7,7 @@ export type Control =
     | 'date'
     | 'field'
     | 'field_change'
+    | 'give'
     | 'limit_kind'
     | 'list'
     | 'merged_text'

@@ -24,7 +24,7 @@ export type OperatorInfo = {
     history: boolean;
 };
 
-export type Family = 'event' | 'pool' | 'method' | 'limit' | 'otherwise' | 'follow_up' | 'gate';
+export type Family = 'event' | 'pool' | 'method' | 'limit' | 'otherwise' | 'follow_up' | 'gate' | 'step' | 'step_date';
 
 /** What the control of a parameter has to know; which of these there are depends on the control. */
 export type Bounds = {

@@ -13,7 +13,7 @@ use OpenBaton\Core\Subject\Effect\TagAdded;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /** Puts a tag on. */
-final readonly class AddTag implements FollowUp, ActsOnCase
+final readonly class AddTag implements ActsOnCase, StepAct
 {
     /** @param SubjectKind|null $of whose tag, of a task's case; null: of what the rule is about */
     public function __construct(public string $tag, public ?SubjectKind $of = null) {}

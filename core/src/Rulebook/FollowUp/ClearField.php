@@ -11,7 +11,7 @@ use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\FieldCleared;
 
 /** Empties a field. */
-final readonly class ClearField implements FollowUp, ActsOnCase
+final readonly class ClearField implements ActsOnCase, StepAct
 {
     public function __construct(public string $cleared) {}
 

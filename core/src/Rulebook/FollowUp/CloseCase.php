@@ -16,7 +16,7 @@ use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\MoveRefused;
 
 /** Closes the case, or that of the task; where needed work is open it does not. */
-final readonly class CloseCase implements ActsBeyond, ActsOnCase, WorkOnly
+final readonly class CloseCase implements ActsBeyond, ActsOnCase, WorkOnly, StepAct
 {
     /**
      * @param string   $outcome as the field of the outcome has it

@@ -11,7 +11,7 @@ use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\TaskSubject;
 
 /** Whoever holds the task owns its case from then on. */
-final readonly class GiveCase implements ActsBeyond, ActsOnCase, TaskOnly
+final readonly class GiveCase implements ActsBeyond, ActsOnCase, TaskOnly, StepAct
 {
     use NoParameters;
 

@@ -10,7 +10,7 @@ use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\OwnerGiven;
 
 /** Gives the customer the same owner as the task has. */
-final readonly class GiveOwner implements ActsBeyond, WorkOnly
+final readonly class GiveOwner implements ActsBeyond, WorkOnly, StepAct
 {
     use NoParameters;
 

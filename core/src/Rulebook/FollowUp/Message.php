@@ -34,7 +34,7 @@ use OpenBaton\Core\Time\WorkingSpan;
 use OpenBaton\Core\Time\WorkingTime;
 
 /** Prepares a message about what the rule is about; held for a look, or sent at once. */
-final readonly class Message implements ActsBeyond, WorkOnly, NamesSeat
+final readonly class Message implements ActsBeyond, WorkOnly, NamesSeat, StepAct
 {
     private const MOST = 2000;
 

@@ -14,7 +14,7 @@ use OpenBaton\Core\Subject\Effect\MoveRefused;
 use OpenBaton\Core\Subject\Effect\StageMoved;
 
 /** Moves the case, or that of the task, to a stage; where a gate is closed it does not, and says what is missing. */
-final readonly class MoveStage implements ActsBeyond, ActsOnCase, WorkOnly
+final readonly class MoveStage implements ActsBeyond, ActsOnCase, WorkOnly, StepAct
 {
     /** @param string $stage as the field of the stage has it */
     public function __construct(public string $stage) {}

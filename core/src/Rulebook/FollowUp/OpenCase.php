@@ -21,7 +21,7 @@ use OpenBaton\Core\Text\MergedText;
  * Opens a case for the same customer. A task that is in none belongs to it from then on; one that is opened for a case
  * is below it.
  */
-final readonly class OpenCase implements ActsBeyond, HouseToo
+final readonly class OpenCase implements ActsBeyond, HouseToo, StepAct
 {
     /**
      * @param string      $track as the field of the track has it

@@ -13,7 +13,7 @@ use OpenBaton\Core\Subject\Effect\TagRemoved;
 use OpenBaton\Core\Subject\SubjectKind;
 
 /** Takes a tag off. */
-final readonly class RemoveTag implements FollowUp, ActsOnCase
+final readonly class RemoveTag implements ActsOnCase, StepAct
 {
     /** @param SubjectKind|null $of whose tag, of a task's case; null: of what the rule is about */
     public function __construct(public string $tag, public ?SubjectKind $of = null) {}

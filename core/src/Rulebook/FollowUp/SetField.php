@@ -12,7 +12,7 @@ use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\FieldSet;
 
 /** Gives a field a value. */
-final readonly class SetField implements FollowUp, ActsOnCase
+final readonly class SetField implements ActsOnCase, StepAct
 {
     public function __construct(public FieldValue $set) {}
 

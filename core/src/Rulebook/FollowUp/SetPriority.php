@@ -12,7 +12,7 @@ use OpenBaton\Core\Subject\Effect\PrioritySet;
 use OpenBaton\Core\Workload\Priority;
 
 /** Sets the priority. */
-final readonly class SetPriority implements TaskOnly, FollowUp
+final readonly class SetPriority implements TaskOnly, StepAct
 {
     public function __construct(public Priority $priority) {}
 

@@ -17,7 +17,7 @@ use OpenBaton\Core\Subject\Effect\Told;
 use OpenBaton\Core\Text\MergedText;
 
 /** Tells people something about the task. */
-final readonly class Tell implements ActsBeyond, HouseToo
+final readonly class Tell implements ActsBeyond, HouseToo, StepAct
 {
     public function __construct(public Pool $people, public MergedText $text) {}
 

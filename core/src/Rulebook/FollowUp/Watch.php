@@ -14,7 +14,7 @@ use OpenBaton\Core\Subject\Effect\Effect;
 use OpenBaton\Core\Subject\Effect\Watched;
 
 /** Lets people watch the task. */
-final readonly class Watch implements FollowUp, WorkOnly
+final readonly class Watch implements WorkOnly, StepAct
 {
     public function __construct(public Pool $watchers) {}
 

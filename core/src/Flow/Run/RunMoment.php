@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Flow\Run;
+
+use OpenBaton\Core\Criteria\Facts;
+use OpenBaton\Core\Flow\ApprovalOutcome;
+use OpenBaton\Core\Rulebook\Condition;
+use OpenBaton\Core\Subject\Follow;
+use OpenBaton\Core\Subject\Subject;
+use OpenBaton\Core\Time\WorkingHours;
+
+/** The moment at which a run goes on: what conditions and waits look at. */
+final readonly class RunMoment
+{
+    /**
+     * @param int          $at      instant
+     * @param Facts        $facts   of the subject of the run and its customer
+     * @param Subject|null $subject null: the run is of nothing
+     */
+    public function __construct(
+        public int $at,
+        public Facts $facts,
+        public WorkingHours $house,
+        private ?Subject $subject = null,
+    ) {}
+
+    /** @param array<string, ApprovalOutcome> $answers by step */
+    public function holds(Condition $condition, array $answers): bool
+    {
+        return $condition->compiled()->holds(RunFields::knowing($this->facts, $answers));
+    }
+
+    /** @return int|null instant; null: what it hangs on is empty */
+    public function follows(Follow $follow): ?int
+    {
+        return $this->subject === null ? null : $follow->instant($this->subject, $this->house);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Flow\Run;
+
+use OpenBaton\Core\Refusal;
+use OpenBaton\Core\Rulebook\Condition;
+
+/** One after another: each is reached once the one before is settled. */
+final readonly class Sequence implements Block
+{
+    /**
+     * @param non-empty-list<Block> $blocks
+     *
+     * @throws Refusal
+     */
+    public function __construct(private string $key, private array $blocks, private ?Condition $condition = null)
+    {
+        if ($blocks === []) {
+            throw new Refusal('Put at least one step into it.');
+        }
+    }
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function condition(): ?Condition
+    {
+        return $this->condition;
+    }
+
+    public function within(): array
+    {
+        return $this->blocks;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenBaton\Core\Flow\Run;
+
+/** How far a block of a run is. */
+enum StepState: string
+{
+    case NotReached = 'not_reached';
+    case Open = 'open';
+    case Done = 'done';
+    case Skipped = 'skipped';
+    case Dropped = 'dropped';
+    /** Its work was dropped though it is needed: it settles nothing until somebody decides. */
+    case Stopped = 'stopped';
+
+    public function isSettled(): bool
+    {
+        return $this === self::Done || $this === self::Skipped || $this === self::Dropped;
+    }
+}
