@@ -89,6 +89,7 @@ final readonly class CaseRecorder
             'made_by_id' => $case->madeById,
             'made_by_rule' => $case->madeByRule,
             'open_needed' => $case->openNeeded,
+            'runs' => $case->runs,
             'refused' =>
                 $case->refused === null
                     ? null

@@ -103,6 +103,7 @@ final readonly class CaseSubjects
             $case->made_by_rule,
             $case->open_needed,
             self::refused($case),
+            $case->runs,
         );
     }
 

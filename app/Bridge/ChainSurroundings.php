@@ -6,6 +6,7 @@ namespace App\Bridge;
 
 use App\Database\Id;
 use App\Models\Approvals\Approval;
+use App\Models\Runsheets\Run;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Chain\Surroundings;
 use OpenBaton\Core\Routing\Needs;
@@ -89,6 +90,11 @@ final readonly class ChainSurroundings implements Surroundings
     public function approvals(string $caseId): array
     {
         return ApprovalRows::latest(Approval::query()->where('case_id', $caseId)->get());
+    }
+
+    public function runsFinished(string $caseId, int $since): array
+    {
+        return Run::finishedOn($caseId, $since);
     }
 
     public function workersIn(string $caseId): array

@@ -29,7 +29,7 @@ final readonly class Snapshot
      * Stands for what the classes of kept values are made of: what an older version of the code has kept is not read. A
      * test says what it should be.
      */
-    public const SHAPE = 'b91abba6';
+    public const SHAPE = 'ad04fa72';
 
     /**
      * @param array<array-key, string>  $personIds   id by slug
@@ -41,6 +41,7 @@ final readonly class Snapshot
      * @param array<array-key, Track>  $tracks of cases as they are published, by slug
      * @param array<string, string>    $trackSlugs by id
      * @param array<string, string>    $dutySlugs  by id
+     * @param array<array-key, string> $runsheets  names of those that are published, by slug
      */
     public function __construct(
         public string $houseId,
@@ -57,6 +58,7 @@ final readonly class Snapshot
         public array $tracks = [],
         public array $trackSlugs = [],
         public array $dutySlugs = [],
+        public array $runsheets = [],
     ) {}
 
     /** The same with its fields named otherwise. */
@@ -77,6 +79,7 @@ final readonly class Snapshot
             $this->tracks,
             $this->trackSlugs,
             $this->dutySlugs,
+            $this->runsheets,
         );
     }
 
@@ -93,7 +96,7 @@ final readonly class Snapshot
             KindRegistry::standard(),
             $this->catalogue,
             $this->roster,
-            new TaskCatalogue([], $this->checklists, tracks: $this->tracks),
+            new TaskCatalogue([], $this->checklists, tracks: $this->tracks, runsheets: $this->runsheets),
         );
     }
 
@@ -117,7 +120,7 @@ final readonly class Snapshot
             );
         }
 
-        return new TaskCatalogue($kinds, $this->checklists, $words, $this->tracks);
+        return new TaskCatalogue($kinds, $this->checklists, $words, $this->tracks, $this->runsheets);
     }
 
     /** @return string|null of a person, by slug; null: of nobody */

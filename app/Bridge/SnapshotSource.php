@@ -12,6 +12,7 @@ use App\Models\Duties\Duty;
 use App\Models\House\CustomField;
 use App\Models\House\House;
 use App\Models\People\Person;
+use App\Models\Runsheets\Runsheet;
 use App\Models\Tasks\Checklist as ChecklistRow;
 use App\Models\Tasks\TaskKind;
 use Illuminate\Contracts\Cache\Repository as Cache;
@@ -131,7 +132,25 @@ final class SnapshotSource
             $tracks,
             $trackSlugs,
             self::duties(),
+            self::runsheets(),
         );
+    }
+
+    /** @return array<array-key, string> names of those that are published, by slug */
+    private static function runsheets(): array
+    {
+        $names = [];
+        foreach (
+            Runsheet::query()
+                ->whereNotNull('published_id')
+                ->orderBy('position')
+                ->get(['slug', 'name'])
+            as $sheet
+        ) {
+            $names[$sheet->slug] = $sheet->name;
+        }
+
+        return $names;
     }
 
     /** @return array<string, string> slug by id */

@@ -44,6 +44,7 @@ final class TaskRow
             'previous_assignee_id' => $house->idOf($subject->previousHolderId),
             'creator_id' => $house->idOf($subject->creatorId),
             'made_by_rule' => $subject->madeByRule,
+            'runs' => $subject->runs,
             'starts_at' => $moment($subject->startAt),
             'to_hand_on' => $subject->toHandOn,
             'case_id' => $subject->caseId,

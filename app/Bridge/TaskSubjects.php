@@ -124,6 +124,7 @@ final readonly class TaskSubjects
             $task->case_stage,
             $task->needed,
             $task->answers,
+            $task->runs,
         );
     }
 

@@ -70,7 +70,7 @@ final readonly class MoveCase
                 $hand->case->stays,
                 $hand->view($now),
                 $now,
-                false,
+                $hand->case->runs > 0,
                 $reason,
                 $mayPass,
             ),

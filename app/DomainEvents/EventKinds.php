@@ -26,6 +26,7 @@ final class EventKinds
         ApprovalBegun::class,
         ApprovalOver::class,
         ApproverReminded::class,
+        RunWanted::class,
     ];
 
     /**

@@ -10,6 +10,7 @@ use App\Fields\FieldProviders;
 use App\Fields\KnownCustomer;
 use App\Intake\IncomingTask;
 use App\Intake\OfDuty;
+use App\Intake\OwnWay;
 use App\Models\Duties\Duty as DutyRow;
 use App\Models\Tasks\TaskSource;
 use OpenBaton\Core\Criteria\Facts;
@@ -51,9 +52,8 @@ final readonly class DutyTask
             facts: $kind->defaults,
             tags: $template->tags,
             needed: $kind->needed,
-            duty: new OfDuty(
-                $row->id,
-                $duty->id,
+            duty: new OfDuty($row->id, $duty->id),
+            own: new OwnWay(
                 $house->checklists[$template->checklist ?? '']->items ?? [],
                 $give === null ? null : new OwnGive("duty.{$duty->id}", $duty->name, $give),
             ),

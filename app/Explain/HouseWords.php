@@ -50,6 +50,11 @@ final readonly class HouseWords
         return ($this->house->checklists[$slug] ?? null)->name ?? $slug;
     }
 
+    public function runsheet(string $slug): string
+    {
+        return $this->house->runsheets[$slug] ?? $slug;
+    }
+
     /** What a field is compared with: a value, another field, a day seen from now, or a team. */
     public function operand(string $path, string $operator, mixed $operand): string
     {

@@ -35,6 +35,7 @@ final readonly class ParameterWords
             Control::TaskKind => $this->house->value(TaskKindReference::FIELD, $value->value),
             Control::Option => $this->house->value($type instanceof OptionReference ? $type->of : '', $value->value),
             Control::Condition => (new CriteriaWords($this->house))->say($value),
+            Control::Runsheet => $this->house->runsheet($value->text()),
             Control::Checklist => $this->house->checklist($value->text()),
             Control::PeopleOrTeam => $this->people($value),
             Control::Assignment => $this->assignment($value, ($type->bounds()['of'] ?? '') === 'people'),

@@ -55,7 +55,7 @@ final readonly class Arrival
             'key' => $this->key?->key,
             'key_hash' => $this->key?->hash,
             'duty_id' => $task->duty?->id,
-            'own_give' => $task->duty?->give === null ? null : OwnGiveFormat::write($task->duty->give),
+            'own_give' => $task->own?->give === null ? null : OwnGiveFormat::write($task->own->give),
         ]);
     }
 }

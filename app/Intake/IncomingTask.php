@@ -21,6 +21,7 @@ final readonly class IncomingTask
      * @param string|null          $caseId   of the case that it belongs to
      * @param bool                 $needed   for the stage in which that stands; its kind may say so too
      * @param OfDuty|null          $duty     that it is one of
+     * @param OwnWay|null          $own      what it brings with it from what makes it
      */
     public function __construct(
         public string $title,
@@ -38,6 +39,7 @@ final readonly class IncomingTask
         public ?string $caseId = null,
         public bool $needed = false,
         public ?OfDuty $duty = null,
+        public ?OwnWay $own = null,
     ) {}
 
     public function content(): TaskContent

@@ -52,9 +52,10 @@ final readonly class RouteTask
                 fields: $this->fields->values($task->content(), $house->snapshot->fieldContext()),
                 customerId: $task->customer?->id,
                 creatorId: $arrival->byPerson,
+                madeById: $task->own?->madeById,
                 checklist: array_map(
                     static fn(string $text): ChecklistItem => new ChecklistItem($text),
-                    $task->duty->items ?? [],
+                    $task->own->items ?? [],
                 ),
             ),
             $task->needed,
@@ -85,7 +86,7 @@ final readonly class RouteTask
             $subject,
             $house->router()->facts->of(null, $subject, $subject->createdAt),
             placed: $subject->holderId !== null,
-            own: $task->duty?->give,
+            own: $task->own?->give,
         );
     }
 

@@ -23,6 +23,8 @@ use App\Models\People\Skill;
 use App\Models\People\Team;
 use App\Models\Reminders\Reminder;
 use App\Models\Rules\RulebookVersion;
+use App\Models\Runsheets\Run;
+use App\Models\Runsheets\Runsheet;
 use App\Models\Sweeps\NamedSweep;
 use App\Models\Sweeps\SweepRun;
 use App\Models\Tasks\Checklist;
@@ -51,6 +53,8 @@ final class Recorded
         'place' => Place::class,
         'reminder' => Reminder::class,
         'rulebook_version' => RulebookVersion::class,
+        'run' => Run::class,
+        'runsheet' => Runsheet::class,
         'sweep' => NamedSweep::class,
         'sweep_run' => SweepRun::class,
         'skill' => Skill::class,

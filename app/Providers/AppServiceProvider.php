@@ -36,6 +36,7 @@ use App\Reminders\KeepReminders;
 use App\Reminders\WorkOutReminders;
 use App\Rules\DraftSaved;
 use App\Rules\RulebookPublished;
+use App\Runsheets\KeepRuns;
 use App\Tables\ImportKinds;
 use App\Tasks\RetryUnplacedTasks;
 use App\Words\Locales;
@@ -85,7 +86,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app
             ->when(HandOut::class)
             ->needs('$consumers')
-            ->give([WriteNotices::class, PrepareMessages::class, KeepReminders::class, KeepApprovals::class]);
+            ->give([
+                WriteNotices::class,
+                PrepareMessages::class,
+                KeepReminders::class,
+                KeepApprovals::class,
+                KeepRuns::class,
+            ]);
         $this->app
             ->when(ImportKinds::class)
             ->needs('$kinds')

@@ -13,6 +13,7 @@ use App\Bridge\TaskSubjects;
 use App\Models\Tasks\HandoffCause;
 use App\Models\Tasks\Task;
 use App\Refusals\NotAnswered;
+use App\Refusals\TaskHeldByRun;
 use App\Refusals\TaskMovedOn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -20,6 +21,7 @@ use OpenBaton\Core\Absence\MarkTouched;
 use OpenBaton\Core\Subject\Cause;
 use OpenBaton\Core\Subject\ChangeSet;
 use OpenBaton\Core\Subject\Transitions;
+use OpenBaton\Core\Workload\TaskStatus;
 
 /**
  * Changes a task that others may be changing too: checked, under the lock,
@@ -40,6 +42,7 @@ final readonly class EditTask
      *
      * @throws TaskMovedOn where it has changed since, or is not in the state for it
      * @throws NotAnswered where it is done by an answer to an approval
+     * @throws TaskHeldByRun where it would be done before a run on it is over
      */
     public function __invoke(
         string $taskId,
@@ -62,6 +65,9 @@ final readonly class EditTask
                 throw NotAnswered::byAnAnswer();
             }
             $after = $router->settled(($edit->change)($before, $house));
+            if ($before->runs > 0 && $after->status === TaskStatus::Done && $before->status !== TaskStatus::Done) {
+                throw TaskHeldByRun::open();
+            }
             $at = CarbonImmutable::now()->getTimestamp();
             $for = $by->user === null ? null : $this->acting->of($by->user, $task);
             $person = $house->personSlugs[(string) $by->user?->person?->id] ?? null;

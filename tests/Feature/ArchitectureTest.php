@@ -105,6 +105,8 @@ it('runs chains and records them in one place', function (): void {
         'app/Intake/CaseOfArrival',
         'app/Intake/RouteTask',
         'app/Levelling/ApplyLevelling',
+        'app/Runsheets/GoOn',
+        'app/Runsheets/StepAct',
         'app/Sweeps/SweepOne',
         'app/Tasks/EditTask',
         'app/Tasks/PutBack',

@@ -18,6 +18,7 @@ use App\DomainEvents\HandOut;
 use App\DomainEvents\MessagePrepared;
 use App\DomainEvents\PeopleTold;
 use App\DomainEvents\PersonMentioned;
+use App\DomainEvents\RunWanted;
 use App\DomainEvents\SeatChanged;
 use App\DomainEvents\SentBack;
 use App\DomainEvents\SubjectChanged;
@@ -187,6 +188,7 @@ it('reads every kind of event as it was written', function (): void {
         new ApprovalBegun('x'),
         new ApprovalOver('Estimate', ApprovalOutcome::Nobody, ['a', 'b']),
         new ApproverReminded('a', 'Estimate'),
+        new RunWanted('large-repair', 'starts'),
     ];
     foreach ($events as $event) {
         expect($event::read(Node::root($event->write())))->toEqual($event);

@@ -23,6 +23,10 @@ const LIMITED = [
     'tracks.name' => TextLimits::LABEL,
     'duties.name' => TextLimits::LABEL,
     'duties.slug' => TextLimits::LABEL,
+    'runsheets.name' => TextLimits::LABEL,
+    'runsheets.slug' => TextLimits::LABEL,
+    'runs.rule' => TextLimits::ID,
+    'run_blocks.key' => TextLimits::LABEL,
     'tracks.slug' => TextLimits::LABEL,
     'checklists.name' => TextLimits::LABEL,
     'checklists.slug' => TextLimits::SHORT_NAME,
@@ -122,7 +126,8 @@ const OWN_WORDS =
     'why|came|was|comes_to|recipient|recipient_kind|channel|step|behaviour|message)$|^chain_cuts\.reason$|' .
     '^houses\.(name|form_customers)$|^customers\.(name|slug)$|' .
     '^news_choices\.quiet_(from|to)$|^learned_efforts\.value$|^guides\.slug$|^guide_links\.about$|' .
-    '^calendar_feeds\.what$|^figures\.(by|whose)$|^task_lists\.of$|^duty_dates\.missed$/';
+    '^calendar_feeds\.what$|^figures\.(by|whose)$|^task_lists\.of$|^duty_dates\.missed$|' .
+    '^run_blocks\.answer$|^runs\.only$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {
     $columns = DB::table('information_schema.columns')

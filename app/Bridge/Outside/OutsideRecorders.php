@@ -13,7 +13,7 @@ final class OutsideRecorders
     /** @return list<class-string<OutsideRecorder<covariant ReachesOutside>>> */
     public static function all(): array
     {
-        return [RecordTold::class, RecordMessage::class, RecordApproval::class];
+        return [RecordTold::class, RecordMessage::class, RecordApproval::class, RecordRun::class];
     }
 
     /**

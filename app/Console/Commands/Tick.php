@@ -26,6 +26,7 @@ use App\Models\Tasks\Task;
 use App\Notices\TellNews;
 use App\Reminders\Remind;
 use App\Reminders\TellDue;
+use App\Runsheets\KeepRuns;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -50,6 +51,7 @@ final class Tick extends Command
         PublishPlanned $publish,
         HandOut $handOut,
         KeepApprovals $approvals,
+        KeepRuns $runs,
         TellDue $tellDue,
         Remind $remind,
         TellNews $tellNews,
@@ -77,6 +79,7 @@ final class Tick extends Command
         $duties($now);
         $retry($now->getTimestamp());
         $approvals($now);
+        $runs($now);
         $handOut();
         $tellDue($now);
         $remind($now);

@@ -15,4 +15,6 @@ enum TaskSource: string
     case Rule = 'rule';
     /** A standing duty made it. */
     case Duty = 'duty';
+    /** A step of a runsheet made it. */
+    case Run = 'run';
 }

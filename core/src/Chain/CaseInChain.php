@@ -21,6 +21,11 @@ final readonly class CaseInChain implements CaseRecords
         return $this->state->surroundings->approvals($this->caseId);
     }
 
+    public function runsFinished(int $since): array
+    {
+        return $this->state->surroundings->runsFinished($this->caseId, $since);
+    }
+
     public function workers(): array
     {
         return $this->state->surroundings->workersIn($this->caseId);

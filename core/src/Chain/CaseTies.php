@@ -22,11 +22,12 @@ final readonly class CaseTies
 {
     public function __construct(private Router $router) {}
 
-    /** The case that a change is about, or whose task it is about, where rules may act on it. */
+    /** The case that a change is about, or whose task it is about, where something may act on it. */
     public function atHand(ChainState $state, ChangeSet $change): ?CaseAtHand
     {
         $id = $change->case()->id ?? $change->task()?->caseId;
-        $case = $id === null || !$this->router->rulebook->lookups->cases ? null : $state->case($id);
+        $isAsked = $this->router->rulebook->lookups->cases || $change->own?->actsOnCase() === true;
+        $case = $id === null || !$isAsked ? null : $state->case($id);
 
         return $case === null ? null : new CaseAtHand($case, new CaseInChain($state, $case->id), $this->router->facts);
     }

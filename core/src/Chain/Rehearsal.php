@@ -145,6 +145,11 @@ final class Rehearsal implements Surroundings
         return $this->house->approvals($caseId);
     }
 
+    public function runsFinished(string $caseId, int $since): array
+    {
+        return $this->house->runsFinished($caseId, $since);
+    }
+
     public function workersIn(string $caseId): array
     {
         return $this->house->workersIn($caseId);

@@ -48,6 +48,9 @@ interface Surroundings
     /** @return array<array-key, Approval> the latest of each that was asked for on a case, by name */
     public function approvals(string $caseId): array;
 
+    /** @return list<string> keys of the runsheets of which a run on a case was finished since an instant */
+    public function runsFinished(string $caseId, int $since): array;
+
     /** @return list<string> ids of people who have done tasks in a case */
     public function workersIn(string $caseId): array;
 

@@ -62,7 +62,7 @@ final class DecisionFormat
             $trigger === null ? null : $trigger[1]->text(),
             ChangeFormat::ofRecord($record, $seen, $rulebook->rulebook->fields),
         );
-        $documents = $record->has('own') ? [self::own($record, $attempts[Decision::OWN], $decidedBy)] : [];
+        $documents = isset($attempts[Decision::OWN]) ? [self::own($record, $attempts[Decision::OWN], $decidedBy)] : [];
         foreach ($verdicts->all() as $position => $verdict) {
             $documents[] = self::verdict($verdict, $attempts[$position] ?? null, $record, $rulebook->rulebook->fields);
         }
@@ -127,7 +127,7 @@ final class DecisionFormat
             'assignee' => $record->find('assignee')?->text(),
             'open_to' => $record->textsOf('open_to'),
             'effects' => array_map(
-                static fn(Node $effect): array => self::effect($effect, $rulebook),
+                static fn(Node $effect): array => self::effect($effect, $rulebook, $record),
                 $record->itemsOf('effects'),
             ),
             'verdicts' => $verdicts,
@@ -158,13 +158,19 @@ final class DecisionFormat
         return [SubjectKind::House->value => HouseSubject::ID];
     }
 
-    /** @return array<array-key, mixed> with the id and the name of the rule that brought it about */
-    private static function effect(Node $effect, CompiledRulebook $rulebook): array
+    /** @return array<array-key, mixed> with the id and the name of what brought it about */
+    private static function effect(Node $effect, CompiledRulebook $rulebook, Node $record): array
     {
         $position = $effect->find('rule')?->int();
-        $rule = $position === null ? null : $rulebook->rulebook->rules[$position];
+        $own = $position === Decision::OWN ? $record->get('own') : null;
+        $rule = $position === null ? null : $rulebook->rulebook->rules[$position] ?? null;
+        $by = match (true) {
+            $own !== null => ['rule' => $own->get('id')->text(), 'name' => $own->get('name')->text()],
+            $rule !== null => ['rule' => $rule->id, 'name' => $rule->name],
+            default => [],
+        };
 
-        return ($rule === null ? [] : ['rule' => $rule->id, 'name' => $rule->name]) + (array) $effect->value;
+        return $by + (array) $effect->value;
     }
 
     /** @return array<string, mixed> */

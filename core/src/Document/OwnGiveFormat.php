@@ -14,7 +14,8 @@ final class OwnGiveFormat
     /** @return array<string, mixed> */
     public static function write(OwnGive $own): array
     {
-        return ['id' => $own->id, 'name' => $own->name, 'give' => GiveFormat::write($own->give)];
+        return ['id' => $own->id, 'name' => $own->name] +
+            ($own->give === null ? [] : ['give' => GiveFormat::write($own->give)]);
     }
 
     /** @throws DocumentError */
@@ -23,7 +24,9 @@ final class OwnGiveFormat
         return new OwnGive(
             $node->get('id')->text(),
             $node->get('name')->text(),
-            (new GiveFormat(new RuleParts($context, SubjectKind::Task)))->read($node->get('give')),
+            $node->has('give')
+                ? (new GiveFormat(new RuleParts($context, SubjectKind::Task)))->read($node->get('give'))
+                : null,
         );
     }
 }

@@ -32,6 +32,7 @@ final readonly class CaseAtHand
                 $this->records->approvals(),
                 static fn(Approval $approval): bool => $approval->askedAt >= $since,
             ),
+            $this->records->runsFinished($since),
         );
     }
 

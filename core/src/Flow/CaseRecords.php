@@ -13,6 +13,9 @@ interface CaseRecords
     /** @return array<array-key, Approval> the latest of each that was asked for on it, by name */
     public function approvals(): array;
 
+    /** @return list<string> keys of the runsheets of which a run on it was finished since an instant */
+    public function runsFinished(int $since): array;
+
     /** @return list<string> ids of people who have done tasks in it */
     public function workers(): array;
 }

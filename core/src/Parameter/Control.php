@@ -29,6 +29,7 @@ enum Control: string
     case Person = 'person';
     case Recurrence = 'recurrence';
     case Rotation = 'rotation';
+    case Runsheet = 'runsheet';
     case SettableField = 'settable_field';
     case ShortText = 'short_text';
     case Skill = 'skill';

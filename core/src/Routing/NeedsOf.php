@@ -42,7 +42,7 @@ final readonly class NeedsOf
     /** @return iterable<Give> all that may be asked */
     private function gives(ChangeSet $change): iterable
     {
-        if ($change->own !== null) {
+        if ($change->own?->give !== null) {
             yield $change->own->give;
         }
         foreach ($this->rulebook->holding($change) as $rule) {

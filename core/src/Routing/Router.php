@@ -66,7 +66,7 @@ final readonly class Router
         $attempts = $acting = $heldBack = [];
         $decidedBy = null;
         $seat = Seat::asItIs($change->after);
-        if ($change->own !== null) {
+        if ($change->own?->give !== null) {
             $attempts[Decision::OWN] = $attempt = $this->search->attempt(
                 $change->own->give,
                 $change,
@@ -133,7 +133,8 @@ final readonly class Router
     }
 
     /**
-     * The seat is filled, then the follow-ups act in the order of the rulebook: all of them see who has the task.
+     * The seat is filled, then what the change set brings with it acts, then the follow-ups in the order of the
+     * rulebook: all of them see who has the task.
      *
      * @param array<int, Attempt> $attempts
      * @param list<int>           $acting
@@ -150,6 +151,15 @@ final readonly class Router
     ): Decision {
         $subject = $decidedBy === null ? $change->after : $seat->on($change->after);
         $effects = [];
+        if ($change->own !== null && $change->own->acts !== []) {
+            [$subject, $effects[Decision::OWN], $case] = $this->follow(
+                $change->own->acts,
+                $change,
+                $subject,
+                $change->own->id,
+                $case,
+            );
+        }
         foreach ($acting as $position) {
             $rule = $this->rulebook->rulebook->rules[$position];
             if ($change->letsFollow($rule->id)) {

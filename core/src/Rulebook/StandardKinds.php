@@ -8,7 +8,7 @@ use OpenBaton\Core\Flow\Gate;
 use OpenBaton\Core\Flow\Run\Date;
 use OpenBaton\Core\Flow\Run\Step;
 
-/** Every kind of part of rules, tracks and runsheets, by the family it belongs to, in the order in which they are offered. */
+/** Every kind of part of rules, tracks and runsheets, by its family, in the order in which they are offered. */
 final class StandardKinds
 {
     /** @var array<string, list<class-string<Part>>> by family */
@@ -39,6 +39,7 @@ final class StandardKinds
             Event\CustomerAdded::class,
             Event\CaseCloses::class,
             Event\ApprovalSettled::class,
+            Event\RunOver::class,
         ],
         'pool' => [
             Pool\TeamMembers::class,
@@ -103,12 +104,14 @@ final class StandardKinds
             FollowUp\OpenCase::class,
             FollowUp\CloseCase::class,
             FollowUp\GiveCase::class,
+            FollowUp\StartRunsheet::class,
         ],
         'gate' => [
             Gate\NeededWorkDone::class,
             Gate\FieldFilled::class,
             Gate\CriteriaHold::class,
             Gate\ApprovalGiven::class,
+            Gate\RunFinished::class,
         ],
         'step' => [
             Step\TaskStep::class,

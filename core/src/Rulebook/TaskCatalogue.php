@@ -16,11 +16,13 @@ final readonly class TaskCatalogue
      * @param array<array-key, TaskKind>  $kinds      by id
      * @param array<array-key, Checklist> $checklists by id
      * @param array<array-key, Track>     $tracks     of cases, by id
+     * @param array<array-key, string>    $runsheets  names of those that are published, by id
      */
     public function __construct(
         public array $kinds = [],
         public array $checklists = [],
         public ValueWords $words = new PlainWords(new FieldCatalogue([])),
         public array $tracks = [],
+        public array $runsheets = [],
     ) {}
 }

@@ -33,6 +33,7 @@ final readonly class CaseSubject extends Subject
      * @param string|null   $madeById   the task or case that it was opened for
      * @param string|null   $madeByRule the rule that opened it, by id
      * @param int           $openNeeded how many tasks are open that are needed for the stage in which it stands
+     * @param int           $runs       of runsheets on it that are not over
      * @param RefusedMove|null $refused what a rule would have had happen to it last, and could not
      */
     public function __construct(
@@ -57,6 +58,7 @@ final readonly class CaseSubject extends Subject
         ?string $madeByRule = null,
         public int $openNeeded = 0,
         public ?RefusedMove $refused = null,
+        public int $runs = 0,
     ) {
         parent::__construct(
             $id,

@@ -48,6 +48,7 @@ final readonly class TaskSubject extends Subject
      * @param string|null                                       $stage      of the case in which it was made, by key
      * @param bool                                              $needed     for that stage
      * @param string|null                                       $answers    the approval that it asks for, by name
+     * @param int                                               $runs       of runsheets on it that are not over
      */
     public function __construct(
         string $id,
@@ -87,6 +88,7 @@ final readonly class TaskSubject extends Subject
         public ?string $stage = null,
         public bool $needed = false,
         public ?string $answers = null,
+        public int $runs = 0,
     ) {
         parent::__construct(
             $id,

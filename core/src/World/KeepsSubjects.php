@@ -126,6 +126,12 @@ trait KeepsSubjects
         );
     }
 
+    /** A world has no runs yet. */
+    public function runsFinished(string $caseId, int $since): array
+    {
+        return [];
+    }
+
     public function workersIn(string $caseId): array
     {
         $workers = [];

@@ -100,7 +100,7 @@ it('refuses whom the house does not know, what follows from the state, and what 
         ['happened' => [['kind' => 'dropped']]],
         '/happened/0/kind',
         '"dropped" does not happen by itself: it follows from how a task changes. What happens is one of: ' .
-        'comment_added, file_added, mentioned, message_given_up, approval_settled.',
+        'comment_added, file_added, mentioned, message_given_up, approval_settled, run_over.',
     ],
     [
         ['facts' => ['task.status' => 'done']],

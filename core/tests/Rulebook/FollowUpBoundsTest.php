@@ -55,6 +55,7 @@ it('refuses what can not be', function (array $document, string $pointer): void 
         ['kind' => 'set_field', 'set' => ['field' => 'task.value', 'value' => 'much']],
         '/set/value',
     ],
+    'a runsheet that there is not' => [['kind' => 'start_runsheet', 'runsheet' => ''], '/runsheet'],
     'a list that there is not' => [['kind' => 'checklist', 'checklist' => 'attic'], '/checklist'],
     'a kind that there is not' => [['kind' => 'create_task', 'task_kind' => 'concert', 'title' => 'x'], '/task_kind'],
     'a field that there is not' => [

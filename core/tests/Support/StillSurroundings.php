@@ -67,6 +67,11 @@ final class StillSurroundings implements Surroundings
         return [];
     }
 
+    public function runsFinished(string $caseId, int $since): array
+    {
+        return [];
+    }
+
     public function workersIn(string $caseId): array
     {
         return [];

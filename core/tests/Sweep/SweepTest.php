@@ -212,7 +212,16 @@ it('knows of every follow-up whether it acts on more than its task', function ()
         expect(is_a($class, FollowUp::class, true))->toBeTrue();
     }
     expect($marked)
-        ->toBe(['create_task', 'customer_owner', 'tell', 'message', 'ask_approval', 'open_case', 'close_case'])
+        ->toBe([
+            'create_task',
+            'customer_owner',
+            'tell',
+            'message',
+            'ask_approval',
+            'open_case',
+            'close_case',
+            'start_runsheet',
+        ])
         ->and($beyond)
         ->toBe($marked);
 });

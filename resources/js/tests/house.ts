@@ -36,6 +36,7 @@ export const house = {
         { path: 'task.repaired_by', label: 'Repaired by', type: 'person', options: [] },
     ],
     checklists: [{ value: 'brass-check', label: 'Check of a brass instrument' }],
+    runsheets: [{ value: 'large-repair', label: 'Large repair' }],
     teams: [{ value: 'brass-bench', label: 'Brass bench' }],
     skills: [{ value: 'brass', label: 'Brass' }],
     people: [

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Flow\Gate;
 
-use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Flow\CaseView;
 use OpenBaton\Core\Parameter\Parameter;
-use OpenBaton\Core\Parameter\ShortText;
+use OpenBaton\Core\Parameter\RunsheetReference;
 
 /** A run of a runsheet was finished in this stay in the stage. */
 final readonly class RunFinished implements Gate
@@ -22,7 +21,7 @@ final readonly class RunFinished implements Gate
 
     public static function parameters(): array
     {
-        return [Parameter::required('runsheet', new ShortText(TextLimits::ID))];
+        return [Parameter::required('runsheet', new RunsheetReference())];
     }
 
     public function missing(CaseView $case, string $stage): array

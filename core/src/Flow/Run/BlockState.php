@@ -25,6 +25,11 @@ final readonly class BlockState
         public ?int $wakesAt = null,
     ) {}
 
+    public function equals(self $other): bool
+    {
+        return get_object_vars($this) === get_object_vars($other);
+    }
+
     public function opened(int $at): self
     {
         return new self(StepState::Open, $this->round, $at);

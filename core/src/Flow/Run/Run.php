@@ -31,6 +31,21 @@ final readonly class Run
         return $this->state === RunState::Running;
     }
 
+    /** Rounds that were followed by others do not change any more: it is enough to count them. */
+    public function equals(self $other): bool
+    {
+        if ($this->state !== $other->state || count($this->earlier) !== count($other->earlier)) {
+            return false;
+        }
+        foreach ($this->blocks + $other->blocks as $key => $state) {
+            if (!$this->of($key)->equals($other->of($key))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function of(string $key): BlockState
     {
         return $this->blocks[$key] ?? new BlockState();
@@ -45,7 +60,17 @@ final readonly class Run
     /** @return array<string, ApprovalOutcome> what was answered, by step */
     public function answers(): array
     {
-        return array_filter(array_map(static fn(BlockState $one): ?ApprovalOutcome => $one->answer, $this->blocks));
+        return self::answersIn($this->blocks);
+    }
+
+    /**
+     * @param array<string, BlockState> $states
+     *
+     * @return array<string, ApprovalOutcome> what was answered, by step
+     */
+    public static function answersIn(array $states): array
+    {
+        return array_filter(array_map(static fn(BlockState $one): ?ApprovalOutcome => $one->answer, $states));
     }
 
     /** @return int|null the instant at which it is to be looked at next; null: nothing in it waits for one */

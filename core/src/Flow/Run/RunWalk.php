@@ -62,14 +62,9 @@ final class RunWalk
         return $this->over($as);
     }
 
-    public function settle(
-        string $key,
-        StepState $as,
-        ?StepWhy $why = null,
-        ?ApprovalOutcome $answer = null,
-        ?int $at = null,
-    ): void {
-        $this->states[$key] = $this->states[$key]->settled($as, $at ?? $this->moment->at, $why, $answer);
+    public function settle(string $key, StepState $as, ?StepWhy $why = null, ?ApprovalOutcome $answer = null): void
+    {
+        $this->states[$key] = $this->states[$key]->settled($as, $this->moment->at, $why, $answer);
     }
 
     public function halt(string $key, StepWhy $why): void
@@ -92,7 +87,7 @@ final class RunWalk
         foreach ($this->sheet->above($key) as $above) {
             $block = $this->sheet->blocks[$above];
             $later = match (true) {
-                $block instanceof Sequence => self::after($block, $from),
+                $block instanceof Sequence => $block->after($from),
                 // Once enough of them were done the others were dropped: there is nothing to choose from but all.
                 $block instanceof Lanes && $block->first !== null && $this->states[$above]->state->isSettled()
                     => array_filter($block->within(), static fn(Block $one): bool => $one->key() !== $from),
@@ -104,14 +99,6 @@ final class RunWalk
             $this->states[$above] = $this->states[$above]->reopened();
             $from = $above;
         }
-    }
-
-    /** @return list<Block> */
-    private static function after(Sequence $block, string $key): array
-    {
-        $keys = array_map(static fn(Block $one): string => $one->key(), $block->within());
-
-        return array_slice($block->within(), (int) array_search($key, $keys, true) + 1);
     }
 
     private function reset(Block $block): void
@@ -159,7 +146,7 @@ final class RunWalk
     {
         $key = $block->key();
         $condition = isset($this->unasked[$key]) ? null : $block->condition();
-        if ($condition !== null && !$this->moment->holds($condition, $this->answers())) {
+        if ($condition !== null && !$this->moment->holds($condition, Run::answersIn($this->states))) {
             foreach (Runsheet::keysIn($block) as $one) {
                 $this->settle($one, StepState::Skipped, StepWhy::Condition);
             }
@@ -169,7 +156,7 @@ final class RunWalk
         $this->states[$key] = $this->states[$key]->opened($this->moment->at);
         if ($block instanceof Step && $this->states[$key]->round > Run::MOST_ROUNDS) {
             $this->halt($key, StepWhy::Rounds);
-        } elseif (self::makes($block)) {
+        } elseif ($block instanceof Step && $block->makes()) {
             $this->opened[$key] = new RunAct(RunActKind::Open, $key, $this->states[$key]->round);
         }
 
@@ -183,7 +170,11 @@ final class RunWalk
         }
         $key = $step->key();
         $state = $this->states[$key];
-        $waiting = $step->does->look($state->reachedAt ?? $this->moment->at, $this->moment, $this->answers());
+        $waiting = $step->does->look(
+            $state->reachedAt ?? $this->moment->at,
+            $this->moment,
+            Run::answersIn($this->states),
+        );
         if ($waiting->isOver) {
             $this->settle($key, StepState::Done, $waiting->late ? StepWhy::Latest : null);
         } else {
@@ -207,19 +198,12 @@ final class RunWalk
         foreach ($open as $one) {
             $this->drop($one, StepWhy::Enough);
         }
-        $this->settle($block->key(), $this->wholeIs($block));
-    }
-
-    /** Done if a step in it is. */
-    private function wholeIs(Block $block): StepState
-    {
-        $states = array_map(fn(Block $one): StepState => $this->states[$one->key()]->state, $block->within());
-
-        return match (true) {
-            in_array(StepState::Done, $states, true) => StepState::Done,
-            in_array(StepState::Dropped, $states, true) => StepState::Dropped,
-            default => StepState::Skipped,
-        };
+        $this->settle(
+            $block->key(),
+            StepState::ofAll(
+                array_map(fn(Block $one): StepState => $this->states[$one->key()]->state, $block->within()),
+            ),
+        );
     }
 
     private function drop(Block $block, StepWhy $why): void
@@ -238,21 +222,16 @@ final class RunWalk
         $state = $this->states[$key];
         if (isset($this->opened[$key])) {
             unset($this->opened[$key]);
-        } elseif ($state->state === StepState::Open && self::makes($this->sheet->blocks[$key])) {
+        } elseif ($state->state === StepState::Open && $this->makes($key)) {
             $this->withdrawn[] = new RunAct(RunActKind::Withdraw, $key, $state->round);
         }
     }
 
-    /** Whether there is something to be made for it: to wait is a matter of the run alone. */
-    private static function makes(Block $block): bool
+    private function makes(string $key): bool
     {
-        return $block instanceof Step && !($block->does instanceof Waits);
-    }
+        $block = $this->sheet->blocks[$key];
 
-    /** @return array<string, ApprovalOutcome> by step */
-    private function answers(): array
-    {
-        return array_filter(array_map(static fn(BlockState $one): ?ApprovalOutcome => $one->answer, $this->states));
+        return $block instanceof Step && $block->makes();
     }
 
     private function over(RunState $state): RunAdvance

@@ -106,6 +106,9 @@ final readonly class Runsheet
     {
         $hangs = [];
         foreach ($this->steps() as $key => $step) {
+            if ($this->about === SubjectKind::House && $step->does instanceof ApprovalStep) {
+                throw new Refusal('A run of nothing has nothing to approve: "{step}".', step: $step->name);
+            }
             $hangs[$key] = $step->does->datesHangOn();
             $named = $hangs[$key];
             if ($step->does instanceof ApprovalStep && $step->does->backTo !== null) {

@@ -36,4 +36,12 @@ final readonly class Sequence implements Block
     {
         return $this->blocks;
     }
+
+    /** @return list<Block> those that come after one */
+    public function after(string $key): array
+    {
+        $keys = array_map(static fn(Block $one): string => $one->key(), $this->blocks);
+
+        return array_slice($this->blocks, (int) array_search($key, $keys, true) + 1);
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenBaton\Core\Flow\Run;
 
 use OpenBaton\Core\Flow\Run\Step\StepKind;
+use OpenBaton\Core\Flow\Run\Step\Waits;
 use OpenBaton\Core\Rulebook\Condition;
 
 /** What is to be done at one place of a runsheet. */
@@ -32,5 +33,11 @@ final readonly class Step implements Block
     public function within(): array
     {
         return [];
+    }
+
+    /** Whether there is something to be made for it: to wait is a matter of the run alone. */
+    public function makes(): bool
+    {
+        return !($this->does instanceof Waits);
     }
 }

@@ -19,4 +19,18 @@ enum StepState: string
     {
         return $this === self::Done || $this === self::Skipped || $this === self::Dropped;
     }
+
+    /**
+     * What a block is once all in it are settled: done if a step in it is.
+     *
+     * @param list<self> $states of what is in it
+     */
+    public static function ofAll(array $states): self
+    {
+        return match (true) {
+            in_array(self::Done, $states, true) => self::Done,
+            in_array(self::Dropped, $states, true) => self::Dropped,
+            default => self::Skipped,
+        };
+    }
 }

@@ -51,7 +51,12 @@ final readonly class CloseCase implements ActsBeyond, ActsOnCase, WorkOnly, Step
             return null;
         }
         $at = $situation->change->at;
-        $closed = (new CaseMoves($track))->close($case->stays, $situation->case->view($at), $at);
+        $closed = (new CaseMoves($track))->close(
+            $case->stays,
+            $situation->case->view($at),
+            $at,
+            $case->runs > $situation->ownRuns(),
+        );
 
         return $closed->refusal === null
             ? new CaseClosed($case->id, $case->trackId, $outcome, $closed->stays, $this->open)

@@ -15,7 +15,7 @@ use OpenBaton\Core\Subject\Transitions;
 use OpenBaton\Core\Workload\TaskStatus;
 
 /** Sets the status, where a transition leads to it. */
-final readonly class SetStatus implements TaskOnly, FollowUp
+final readonly class SetStatus implements TaskOnly, StepAct
 {
     public function __construct(public TaskStatus $status) {}
 
@@ -36,7 +36,10 @@ final readonly class SetStatus implements TaskOnly, FollowUp
             return null;
         }
 
+        $isHeld = $this->status === TaskStatus::Done && $task->runs > $situation->ownRuns();
+
         return Transitions::leads($task->status, $this->status) &&
+            !$isHeld &&
             ($task->answers === null || $this->status->wantsHolder())
             ? new StatusSet($this->status)
             : new StatusImpossible($this->status);

@@ -34,6 +34,12 @@ final readonly class Situation
         return $this->subject->carried($this->roster->house->zone());
     }
 
+    /** How many runs need not be over for what is done, since it is a step of theirs that does it. */
+    public function ownRuns(): int
+    {
+        return $this->change->own !== null && $this->change->own->id === $this->ruleId ? 1 : 0;
+    }
+
     /** The values of its subject by its turn. */
     public function facts(): Facts
     {

@@ -94,7 +94,7 @@ function readSheet(array $document): Runsheet
 }
 
 /** @return array<string, string> what is wrong with it, by pointer */
-function faultsOf(array $document): array
+function sheetFaults(array $document): array
 {
     try {
         readSheet($document);
@@ -135,7 +135,7 @@ it('says where and what is wrong, all at once', function (): void {
         'title' => 'b',
     ];
     $document['colour'] = 'red';
-    expect(array_keys(faultsOf($document)))->toBe([
+    expect(array_keys(sheetFaults($document)))->toBe([
         '/colour',
         '/does/one_after_another/0/side_by_side/0/does/task_kind',
         '/does/one_after_another/1/if/all/0/field',
@@ -145,7 +145,7 @@ it('says where and what is wrong, all at once', function (): void {
 });
 
 it('refuses what does not fit together', function (array $change, string $pointer, string $message): void {
-    expect(faultsOf(array_replace_recursive(sheetDocument(), $change)))->toBe([$pointer => $message]);
+    expect(sheetFaults(array_replace_recursive(sheetDocument(), $change)))->toBe([$pointer => $message]);
 })->with([
     'two of one key' => [
         ['does' => ['one_after_another' => [2 => ['key' => 'tagged']]]],
@@ -178,7 +178,7 @@ it('has in a runsheet about cases only what rules about cases have', function ()
         'name' => 'Urgent',
         'does' => ['kind' => 'act', 'act' => ['kind' => 'priority', 'priority' => 'high']],
     ];
-    expect(faultsOf($document))->toBe([
+    expect(sheetFaults($document))->toBe([
         '/does/does/act/kind' => 'What this runsheet is about has no "priority".',
     ]);
 });
@@ -189,8 +189,8 @@ it('is no deeper and no longer than is bounded', function (): void {
         $deep = ['key' => "k{$depth}", 'one_after_another' => [$deep]];
     }
     $document = ['openbaton' => 'runsheet/1', 'id' => 'deep', 'name' => 'Deep', 'does' => $deep];
-    expect(faultsOf($document))->toBe([]);
-    expect(faultsOf(['does' => ['key' => 'top', 'one_after_another' => [$deep]]] + $document))->toHaveCount(1);
+    expect(sheetFaults($document))->toBe([]);
+    expect(sheetFaults(['does' => ['key' => 'top', 'one_after_another' => [$deep]]] + $document))->toHaveCount(1);
     $many = array_map(
         static fn(int $number): array => ['key' => "s{$number}"] + [
             'name' => 'Wait',
@@ -199,7 +199,7 @@ it('is no deeper and no longer than is bounded', function (): void {
         range(1, Runsheet::MOST_BLOCKS),
     );
     $document['does'] = ['key' => 'top', 'side_by_side' => $many];
-    expect(faultsOf($document))->toBe(['' => 'A runsheet has 500 blocks at most.']);
+    expect(sheetFaults($document))->toBe(['' => 'A runsheet has 500 blocks at most.']);
 });
 
 it('finds what waits for itself through others', function (): void {

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Flow\Run\Step;
 
-use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Parameter\Parameter;
-use OpenBaton\Core\Parameter\ShortText;
+use OpenBaton\Core\Parameter\RunsheetReference;
 use OpenBaton\Core\Parameter\YesNo;
 
 /** Starts another runsheet on the same subject. */
@@ -26,7 +25,7 @@ final readonly class RunsheetStep implements StepKind
     public static function parameters(): array
     {
         return [
-            Parameter::required('runsheet', new ShortText(TextLimits::ID)),
+            Parameter::required('runsheet', new RunsheetReference()),
             Parameter::optional('hold', new YesNo(), true),
         ];
     }

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Runsheets;
+
+use App\Bridge\SnapshotSource;
+use App\Models\Runsheets\Runsheet as Row;
+use OpenBaton\Core\Document\DocumentError;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\RunsheetFormat;
+use OpenBaton\Core\Flow\Run\Circle;
+use OpenBaton\Core\Flow\Run\Runsheet;
+use OpenBaton\Core\Flow\Run\Step\RunsheetStep;
+
+/** Reads the document of a runsheet, held against the house as it is. */
+final readonly class ReadRunsheet
+{
+    public function __construct(private SnapshotSource $snapshots) {}
+
+    /** @throws DocumentError with all that is wrong with it */
+    public function __invoke(Node $document): Runsheet
+    {
+        $snapshot = $this->snapshots->current();
+        $sheet = (new RunsheetFormat($snapshot->ruleContext()))->read($document);
+        $waits = [$sheet->id => self::waitsFor($sheet)];
+        $kept = new RunsheetFormat($snapshot->keptContext());
+        foreach (Row::query()->where('slug', '!=', $sheet->id)->with('published')->get() as $row) {
+            $published = $row->draft ?? $row->published?->document;
+            $waits[$row->slug] = $published === null ? [] : self::waitsFor($kept->read(Node::root($published)));
+        }
+        $circle = Circle::in($waits);
+        if (in_array($sheet->id, $circle, true)) {
+            throw $document
+                ->get('does')
+                ->fail('It would wait for itself: {runsheets}.', runsheets: implode(', ', $circle));
+        }
+
+        return $sheet;
+    }
+
+    /** @return list<string> slugs of the runsheets whose runs it waits for */
+    private static function waitsFor(Runsheet $sheet): array
+    {
+        $waits = [];
+        foreach ($sheet->steps() as $step) {
+            if ($step->does instanceof RunsheetStep && $step->does->hold) {
+                $waits[] = $step->does->runsheet;
+            }
+        }
+
+        return $waits;
+    }
+}
