@@ -26,6 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
             'cases',
             'approvals',
             'duties',
+            'runsheets',
             'rulebook',
             'reading',
         ]),

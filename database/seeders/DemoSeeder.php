@@ -34,6 +34,7 @@ use Database\Seeders\Demo\DemoNotices;
 use Database\Seeders\Demo\DemoPlaces;
 use Database\Seeders\Demo\DemoRequests;
 use Database\Seeders\Demo\DemoRules;
+use Database\Seeders\Demo\DemoRunsheets;
 use Database\Seeders\Demo\DemoSweeps;
 use Database\Seeders\Demo\DemoTracks;
 use Illuminate\Database\Seeder;
@@ -70,6 +71,7 @@ final class DemoSeeder extends Seeder
         private readonly SaveTrack $saveTrack,
         private readonly DemoCases $cases,
         private readonly DemoDuties $duties,
+        private readonly DemoRunsheets $runsheets,
     ) {}
 
     public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
@@ -107,6 +109,7 @@ final class DemoSeeder extends Seeder
             $lead,
         );
         $this->duties->plan($history, $begin, $moments->ago(self::QUIET_MINUTES), $lead);
+        $this->runsheets->plan($history, $begin, $moments->ago(self::QUIET_MINUTES), $lead);
         (new DemoLatest($moments, $history, $requests))->lay();
         $history->runUntil($now->getTimestamp());
         (new DemoSweeps($this->saveSweep))->lay($lead);

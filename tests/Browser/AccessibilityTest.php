@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Absences\Absence;
+use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
 use Tests\Support\Cases;
 use Tests\Support\Levellings;
@@ -46,6 +47,9 @@ function pathsLookedAt(Task $task): array
         '/duties' => 'Reed count',
         '/duties/new' => 'A new standing duty',
         '/duties/reed-count/edit' => 'It has come on',
+        '/runsheets' => 'Large repair',
+        '/runs' => 'Waits for',
+        '/runs/' . Run::query()->running()->firstOrFail()->id => 'Call the run off',
         '/tracks' => 'Take in a document',
         '/tracks/new' => 'A new track',
         '/tracks/hire/edit' => 'Versions',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absences\Absence;
 use App\Models\Access\User;
+use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
 use App\Words\Locales;
 use App\Words\Words;
@@ -108,6 +109,9 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/cases',
             '/cases/' . Cases::ofDemo()->id,
             '/duties',
+            '/runsheets',
+            '/runs',
+            '/runs/' . Run::query()->running()->firstOrFail()->id,
             '/duties/reed-count/edit',
             '/tracks',
             '/tracks/hire/edit',

@@ -56,6 +56,7 @@ const TAKES = [
     'POST tasks/{task}/take-off' => 'leave',
     'POST tasks/{task}/answer' => 'leave',
     'POST tasks/{task}/approvals' => 'edit',
+    'POST tasks/{task}/runs' => 'edit',
 ];
 
 /** @return array<string, string> with what programs do, which takes the same as where people do it */

@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Models\Cases\TrackVersion;
 use App\Models\Duties\Duty;
 use App\Models\Rules\RulebookVersion;
+use App\Models\Runsheets\RunsheetVersion;
 use Illuminate\Support\Facades\DB;
 
 /** The texts of the house's data, as against those of the product. */
@@ -63,6 +64,7 @@ final class HouseTexts
                 ...RulebookVersion::query()->pluck('rules'),
                 ...TrackVersion::query()->pluck('document'),
                 ...Duty::query()->pluck('document'),
+                ...RunsheetVersion::query()->pluck('document'),
             ]
             as $document
         ) {

@@ -7,9 +7,18 @@ namespace Tests\Support;
 use App\Models\Duties\Duty;
 use Illuminate\Routing\Route;
 
-/** Requests about standing duties that are right. */
+/** Requests about standing duties and runsheets that are right. */
 final class RightDutyRequests
 {
+    public static function id(Route $route, string $name): ?string
+    {
+        return match (true) {
+            $name === 'run' && str_starts_with($route->uri(), 'runs/') => Runsheets::ofNothing()->id,
+            $name === 'runsheet' => Runsheets::ofNothing()->runsheet?->slug,
+            default => null,
+        };
+    }
+
     /** @return array<string, mixed>|null */
     public static function body(Route $route): ?array
     {
@@ -17,6 +26,17 @@ final class RightDutyRequests
             'POST duties/preview' => Duties::document(),
             'PUT duties' => ['revision' => 0, 'document' => Duties::document(['id' => 'oil', 'name' => 'Oil'])],
             'POST duties/{duty}/end' => ['revision' => Duty::query()->sole()->revision],
+            'POST runsheets' => Runsheets::largeRepair(),
+            'POST runsheets/{runsheet}/publish' => ['revision' => Runsheets::drafted()->revision],
+            'POST runsheets/{runsheet}/discard' => ['revision' => Runsheets::drafted()->revision],
+            'POST runs' => ['runsheet' => Runsheets::ofNothing()->runsheet?->slug],
+            'POST tasks/{task}/runs' => ['runsheet' => Runsheets::publish(Runsheets::largeRepair())->slug],
+            'POST cases/{case}/runs' => ['runsheet' => Runsheets::ofCases()->slug],
+            'POST runs/{run}/deed' => [
+                'revision' => Runsheets::ofNothing()->revision,
+                'deed' => 'again',
+                'step' => 'tour',
+            ],
             default => null,
         };
     }

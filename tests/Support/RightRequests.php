@@ -128,7 +128,7 @@ final class RightRequests
 
     public function id(Route $route, string $name): string
     {
-        $ofCases = $this->cases->id($route, $name);
+        $ofCases = $this->cases->id($route, $name) ?? RightDutyRequests::id($route, $name);
         if ($name === 'task') {
             return $ofCases ?? $this->tasks->idFor(basename($route->uri()));
         }

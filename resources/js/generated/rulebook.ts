@@ -267,6 +267,12 @@ export type Event =
       approval?: string;
       outcome?: "yes" | "no" | "nobody" | "no_answer" | "withdrawn";
       of?: "task" | "case";
+    }
+  | {
+      kind: "run_over";
+      runsheet?: string;
+      how?: "finished" | "ended";
+      of?: "task" | "case";
     };
 /**
  * A group, nested at most 32 deep, or a comparison. Money is in units of the house's currency, a duration in ISO 8601.
@@ -583,6 +589,10 @@ export type FollowUp =
     }
   | {
       kind: "case_owner";
+    }
+  | {
+      kind: "start_runsheet";
+      runsheet: string;
     };
 export type FollowUp1 = {
   kind?: "due_in" | "due_from" | "due_follows" | "due_end_of";
@@ -710,6 +720,10 @@ export type FollowUp1 = {
     }
   | {
       kind: "case_owner";
+    }
+  | {
+      kind: "start_runsheet";
+      runsheet: string;
     }
 );
 export type Instant = string;

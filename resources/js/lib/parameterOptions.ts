@@ -22,6 +22,7 @@ const OPTIONS: Partial<Record<Control, Offer>> = {
     team: ({ vocabulary }) => vocabulary.teams,
     skill: ({ vocabulary }) => vocabulary.skills,
     checklist: ({ vocabulary }) => vocabulary.checklists,
+    runsheet: ({ vocabulary }) => vocabulary.runsheets,
     task_kind: ({ vocabulary }) => fieldOf(vocabulary, 'task.kind')?.options ?? [],
     option: ({ vocabulary, bounds }) => fieldOf(vocabulary, String(bounds.of))?.options ?? [],
     limit_kind: ({ vocabulary }) =>

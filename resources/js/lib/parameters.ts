@@ -130,6 +130,7 @@ const DESCRIPTIONS: Record<Control, Describe> = {
     team: among(({ teams }) => teams),
     skill: among(({ skills }) => skills),
     checklist: among(({ checklists }) => checklists),
+    runsheet: among(({ runsheets }) => runsheets),
     limit_kind: ({ value }) => say(`limit.${String(value)}.name`),
     task_kind: among((vocabulary) => fieldOf(vocabulary, 'task.kind')?.options ?? []),
     option: ({ value, type, vocabulary }) =>

@@ -199,6 +199,18 @@ function OfDuty({ duty }: { duty: NonNullable<TaskView['duty']> }) {
     );
 }
 
+/** The step of a run that it is. */
+function OfStep({ step }: { step: NonNullable<TaskView['step']> }) {
+    const said = say('run.step_of', { step: step.name, runsheet: step.runsheet });
+    return step.run === null ? (
+        said
+    ) : (
+        <Link href={`/runs/${step.run}`} className="text-sky underline">
+            {said}
+        </Link>
+    );
+}
+
 /** For whom it is, and how it came in. */
 export function WhoFor({ task }: { task: TaskView }) {
     const formats = useFormats();
@@ -212,6 +224,7 @@ export function WhoFor({ task }: { task: TaskView }) {
         ...(task.duty === null
             ? []
             : ([[say('task.of_duty'), <OfDuty key="duty" duty={task.duty} />]] satisfies Row[])),
+        ...(task.step === null ? [] : ([[say('run.of_step'), <OfStep key="step" step={task.step} />]] satisfies Row[])),
         ...told(say('screen.task_panel.watched_by'), task.watchers.map((one) => one.name).join(', ')),
     ];
     return (

@@ -8,6 +8,7 @@ use App\Bridge\ApprovalRows;
 use App\Bridge\DoneTasks;
 use App\Bridge\Snapshot;
 use App\Models\Approvals\Approval;
+use App\Models\Runsheets\Run;
 use OpenBaton\Core\Flow\CaseRecords;
 use OpenBaton\Core\Flow\NeededTask;
 
@@ -25,6 +26,11 @@ final readonly class CaseInView implements CaseRecords
     public function approvals(): array
     {
         return ApprovalRows::latest(Approval::query()->where('case_id', $this->caseId)->get());
+    }
+
+    public function runsFinished(int $since): array
+    {
+        return Run::finishedOn($this->caseId, $since);
     }
 
     public function workers(): array

@@ -13,6 +13,8 @@ use App\Http\Pages\Approvals\ApprovalLines;
 use App\Http\Pages\Guides\TaskGuides;
 use App\Http\Pages\Messages\MessageView;
 use App\Http\Pages\PersonRef;
+use App\Http\Pages\Runsheets\RunLine;
+use App\Http\Pages\Runsheets\RunsheetChoices;
 use App\Http\Pages\Tasks\TaskFiles;
 use App\Http\Pages\Tasks\TaskHistory;
 use App\Http\Pages\Tasks\TaskLine;
@@ -68,6 +70,8 @@ final readonly class CaseView
             'messages' => $this->messages->of($case),
             'writing' => MessageView::ways($this->viewer->user()->can('edit', $case)),
             'approvals' => $this->approvals->ofCase($case),
+            'runs' => RunLine::ofSubject($case, $this->viewer),
+            'sheets' => RunsheetChoices::of($case, $this->viewer),
             'history' => $this->history->page($case),
             'people' => Choices::people($house->roster),
             'outcomes' => Choices::of($track->outcomes),

@@ -3,6 +3,7 @@ import type { TaskGuide } from '../Guides/GuidesPage';
 import type { TaskFiles } from '../Tasks/TaskFiles';
 import type { ApprovalLine } from '../Approvals/ApprovalLine';
 import type { PersonRef } from '../PersonRef';
+import type { RunLine } from '../Runsheets/RunLine';
 import type { EntryField, EntryValue } from '../Intake/NewTaskPage';
 import type { Option } from '../Rules/Vocabulary';
 import type { HistoryPage } from '../Tasks/TaskHistory';
@@ -55,6 +56,9 @@ export type CasePageProps = {
     /** none: they may not */
     writing: MessageWay[];
     approvals: ApprovalLine[];
+    runs: RunLine[];
+    /** runsheets that whoever looks may start on it */
+    sheets: Option[];
     history: HistoryPage;
     people: Option[];
     outcomes: Option[];

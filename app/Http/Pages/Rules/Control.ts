@@ -19,6 +19,7 @@ export type Control =
     | 'person'
     | 'recurrence'
     | 'rotation'
+    | 'runsheet'
     | 'settable_field'
     | 'short_text'
     | 'skill'

@@ -43,6 +43,7 @@ final readonly class Vocabulary
             'checklists' => Choices::of(
                 array_map(static fn(Checklist $list): string => $list->name, $house->checklists),
             ),
+            'runsheets' => Choices::of($house->runsheets),
             'currency' => config()->string('baton.currency'),
         ];
     }

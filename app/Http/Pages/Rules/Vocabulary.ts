@@ -64,5 +64,6 @@ export type Vocabulary = {
     skills: Option[];
     people: Option[];
     checklists: Option[];
+    runsheets: Option[];
     currency: string;
 };

@@ -14,6 +14,8 @@ use App\Http\Pages\Messages\MessageView;
 use App\Http\Pages\Moment;
 use App\Http\Pages\PersonRef;
 use App\Http\Pages\Reminders\ReminderLines;
+use App\Http\Pages\Runsheets\RunLine;
+use App\Http\Pages\Runsheets\RunsheetChoices;
 use App\Http\Viewer;
 use App\Models\Absences\TaskCover;
 use App\Models\Foresight\LearnedEffort;
@@ -89,9 +91,11 @@ final readonly class TaskView
                 'case' => TaskCase::of($task, $this->viewer),
                 'asked' => $this->approvals->asked($task),
                 'approvals' => $this->approvals->ofTask($task),
+                'runs' => RunLine::ofSubject($task, $this->viewer),
+                'sheets' => RunsheetChoices::of($task, $this->viewer),
                 'place' => $task->customer?->place?->name,
                 'source' => $words->value('task.source', $task->source->value),
-                'duty' => $this->duty($task),
+                ...TaskOrigin::of($task, $this->viewer),
                 'mayRepeat' => $this->viewer->user()->can('shape', House::class),
                 'facts' => FactLines::of((array) $task->facts, $words),
                 'tags' => $task->tags,
@@ -168,20 +172,6 @@ final readonly class TaskView
         }
 
         return $may;
-    }
-
-    /** @return array{name: string, slug: string|null}|null slug: where whoever looks may change it */
-    private function duty(Task $task): ?array
-    {
-        return $task->duty === null
-            ? null
-            : [
-                'name' => $task->duty->name,
-                'slug' =>
-                    $this->viewer->user()->can('shape', House::class) && !$task->duty->trashed()
-                        ? $task->duty->slug
-                        : null,
-            ];
     }
 
     /** What an action wants of a task besides its status and its holder. */

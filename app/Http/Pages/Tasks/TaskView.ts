@@ -1,4 +1,6 @@
 import type { ApprovalLine, AskedApproval } from '../Approvals/ApprovalLine';
+import type { Option } from '../Rules/Vocabulary';
+import type { RunLine } from '../Runsheets/RunLine';
 import type { TaskReminders } from '../Reminders/RemindersPage';
 import type { TaskFiles } from './TaskFiles';
 import type { HandoffLine } from './HandoffLine';
@@ -91,6 +93,9 @@ export type TaskView = TaskLine & {
     /** what is to be answered by it; null: it is no answer */
     asked: AskedApproval | null;
     approvals: ApprovalLine[];
+    runs: RunLine[];
+    /** runsheets that whoever looks may start on it */
+    sheets: Option[];
     /** how it is done, as it stands now */
     guides: TaskGuide[];
     contact: string | null;
@@ -98,6 +103,8 @@ export type TaskView = TaskLine & {
     source: string;
     /** that it is one of; slug: where whoever looks may change it */
     duty: { name: string; slug: string | null } | null;
+    /** the step of a run that it is; id: where whoever looks may see that */
+    step: { name: string; runsheet: string; run: string | null } | null;
     /** whether whoever looks may have a task like it come back */
     mayRepeat: boolean;
     facts: { label: string; value: string }[];

@@ -3,6 +3,7 @@ import type { CaseFacts, CasePageProps } from '@props/Cases/CaseView';
 import { useState, type ReactNode } from 'react';
 import { say } from '@/lib/words';
 import { Approvals } from '@/parts/approvals/Approvals';
+import { Runs } from '@/parts/runsheet/Runs';
 import { CloseDialog, GiveDialog, MoveDialog, ReopenDialog } from '@/parts/cases/CaseDialogs';
 import { Deeds, Facts, type Opened } from '@/parts/cases/CaseHead';
 import { CaseTasks } from '@/parts/cases/CaseTasks';
@@ -110,6 +111,8 @@ export default function Case(page: CasePageProps) {
         tasks,
         files,
         approvals,
+        runs,
+        sheets,
         below,
         fields,
         guides,
@@ -150,6 +153,11 @@ export default function Case(page: CasePageProps) {
                                 mayAsk={of.may.edit && of.closedAt === null}
                             />
                         </Part>
+                        {(runs.length > 0 || sheets.length > 0) && (
+                            <Part title={say('run.title')}>
+                                <Runs runs={runs} at={`/cases/${of.id}`} sheets={sheets} />
+                            </Part>
+                        )}
                         {(messages.length > 0 || writing.length > 0) && (
                             <Part title={say('case.messages')}>
                                 <Messages messages={messages} keys />

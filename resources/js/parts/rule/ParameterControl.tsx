@@ -1,5 +1,5 @@
 import type { Control } from '@props/Rules/Control';
-import type { Criteria, Part } from '@props/Rules/RulebookPage';
+import type { Criteria, Give, Part } from '@props/Rules/RulebookPage';
 import type { Family } from '@props/Rules/Vocabulary';
 import type { ReactNode } from 'react';
 import { asked } from '@/lib/about';
@@ -9,6 +9,7 @@ import { itemsOf } from '@/lib/parameters';
 import { say } from '@/lib/words';
 import { Button } from '@/ui/Button';
 import { CriteriaEditor } from './CriteriaEditor';
+import { GiveEditor } from './GiveEditor';
 import { PartEditor } from './PartEditor';
 import { type ControlProps, SIMPLE } from './SimpleControls';
 import { WordChoices, WordList } from './Word';
@@ -120,11 +121,17 @@ function Condition({ value, vocabulary, onChange }: ControlProps) {
     );
 }
 
+/** To whom a task that is made is given. */
+function GiveControl({ value, vocabulary, onChange }: ControlProps) {
+    return <GiveEditor give={(value ?? {}) as Give} about="task" ofNew vocabulary={vocabulary} onChange={onChange} />;
+}
+
 const CONTROLS: Record<Control, (props: ControlProps) => ReactNode> = {
     ...SIMPLE,
     part: InnerPart,
     list: ListControl,
     condition: Condition,
+    give: GiveControl,
 };
 
 /** The control of a parameter: one for each type of parameters, none for a kind of its own. */

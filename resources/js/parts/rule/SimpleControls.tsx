@@ -67,11 +67,15 @@ function ShortText({ label, value, onChange }: ControlProps) {
 }
 
 /** The controls of parameters that hold no other parameter. */
-export const SIMPLE: Record<Exclude<Control, 'part' | 'list' | 'condition'>, (props: ControlProps) => ReactNode> = {
+export const SIMPLE: Record<
+    Exclude<Control, 'part' | 'list' | 'condition' | 'give'>,
+    (props: ControlProps) => ReactNode
+> = {
     person: OneOf,
     team: OneOf,
     skill: OneOf,
     checklist: OneOf,
+    runsheet: OneOf,
     task_kind: OneOf,
     option: OneOf,
     limit_kind: OneOf,

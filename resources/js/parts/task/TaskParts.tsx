@@ -3,6 +3,7 @@ import type { TaskView } from '@props/Tasks/TaskView';
 import type { ReactNode } from 'react';
 import { say } from '@/lib/words';
 import { Approvals } from '../approvals/Approvals';
+import { Runs } from '../runsheet/Runs';
 import { HandoffLog } from '../HandoffLog';
 import { History } from '../History';
 import { LinkedTasks } from '../LinkedTasks';
@@ -68,6 +69,11 @@ export function TaskParts({ task, keys }: { task: TaskView; keys: boolean }) {
             {task.approvals.length > 0 && (
                 <Part title={say('approval.title')}>
                     <Approvals approvals={task.approvals} at={`/tasks/${task.id}`} mayAsk={false} />
+                </Part>
+            )}
+            {(task.runs.length > 0 || task.sheets.length > 0) && (
+                <Part title={say('run.title')}>
+                    <Runs runs={task.runs} at={`/tasks/${task.id}`} sheets={task.sheets} />
                 </Part>
             )}
             <Part title={say('screen.task_panel.told')}>

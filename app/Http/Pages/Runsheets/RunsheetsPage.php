@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages\Runsheets;
+
+use App\Http\Pages\Moment;
+use App\Http\Viewer;
+use App\Models\Runsheets\Runsheet as Row;
+use Illuminate\Database\Eloquent\Builder;
+use OpenBaton\Core\Document\Node;
+use OpenBaton\Core\Document\RunsheetFormat;
+use OpenBaton\Core\Flow\Run\RunState;
+
+/** The runsheets of the house, each as it is published, or as its draft has it. Its type is RunsheetsPage.ts. */
+final readonly class RunsheetsPage
+{
+    public function __construct(private Viewer $viewer) {}
+
+    /** @return array<string, mixed> */
+    public function props(): array
+    {
+        $format = new RunsheetFormat($this->viewer->snapshot()->keptContext());
+        $outline = new SheetOutline($this->viewer->words());
+
+        return [
+            'runsheets' => array_values(
+                Row::query()
+                    ->with('published.publishedBy')
+                    ->withCount([
+                        'runs as running' => static fn(Builder $runs): Builder => $runs->where(
+                            'state',
+                            RunState::Running,
+                        ),
+                    ])
+                    ->orderBy('position')
+                    ->get()
+                    ->map(static function (Row $row) use ($format, $outline): array {
+                        $sheet = $format->read(Node::root($row->draft ?? $row->published?->document));
+                        $running = $row->getAttribute('running');
+
+                        return [
+                            'slug' => $row->slug,
+                            'name' => $sheet->name,
+                            'about' => $sheet->about->value,
+                            'several' => $sheet->several,
+                            'revision' => $row->revision,
+                            'hasDraft' => $row->draft !== null,
+                            'published' =>
+                                $row->published === null
+                                    ? null
+                                    : [
+                                        'number' => $row->published->number,
+                                        'at' => Moment::of($row->published->published_at),
+                                        'by' => $row->published->publishedBy?->name,
+                                    ],
+                            'running' => is_numeric($running) ? (int) $running : 0,
+                            'lines' => $outline->of($sheet),
+                        ];
+                    })
+                    ->all(),
+            ),
+        ];
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+use App\DomainEvents\HandOut;
+use App\Models\Access\User;
+use App\Models\Runsheets\Run;
+use App\Models\Runsheets\RunBlock;
+use App\Models\Tasks\Task;
+use App\Tasks\DropTask;
+use OpenBaton\Core\Flow\Run\RunState;
+use OpenBaton\Core\Workload\TaskStatus;
+
+/** @return Task open, held, with no run on it, of none, and without an approval */
+function taskForRun(): Task
+{
+    return Task::query()
+        ->open()
+        ->where('status', TaskStatus::New)
+        ->whereNotNull('assignee_id')
+        ->whereNull('approval_id')
+        ->where('runs', 0)
+        ->whereNotIn('id', RunBlock::query()->whereNotNull('task_id')->select('task_id'))
+        ->orderBy('number')
+        ->firstOrFail();
+}
+
+it('starts a runsheet on a task, which is completed once the run is over', function (): void {
+    $task = taskForRun();
+    $this->signIn('hanneke');
+    $this->visit("/tasks/{$task->id}");
+    $this->press('Start a runsheet');
+    $this->click("//*[@role='menuitem'][.='Return']");
+    $this->find("//a[.='Return']");
+    $this->see('goes on since');
+    $run = Run::query()->where('task_id', $task->id)->sole();
+    $this->visit("/runs/{$run->id}");
+    $this->see('Inspection');
+    $this->see('decides the end');
+    $inspection = RunBlock::query()
+        ->where(['run_id' => $run->id, 'key' => 'inspection'])
+        ->sole()
+        ->task()
+        ->sole();
+    app(
+        DropTask::class,
+    )($inspection, 'It was lost.', User::query()->where('email', 'hanneke@alderquill.example')->sole());
+    app(HandOut::class)();
+    $this->visit("/runs/{$run->id}");
+    $this->see('Inspection has stopped: somebody has to say how it goes on');
+    $this->press('Open Inspection again');
+    $this->see('round 2');
+    $this->press('Call the run off');
+    $this->click("//*[@role='menuitem'][.='and drop its open tasks']");
+    $this->see('called off');
+    expect($run->refresh()->state)->toBe(RunState::Cancelled);
+    expect($task->refresh()->runs)->toBe(0);
+});
