@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Runsheets;
 
+use OpenBaton\Core\Flow\Run\StepState;
 use App\Access\Actor;
 use App\Bridge\ChangeRunner;
 use App\Bridge\Houses;
@@ -60,7 +61,7 @@ final class GoOn
      *
      * @param int                                         $seen revision that was looked at
      * @param Closure(RunEngine, Run, RunMoment): RunAdvance $does
-     * @param bool                                        $keeps open work is left where it would be withdrawn
+     * @param bool                                        $keeps open tasks are left where they would be dropped
      *
      * @throws RunMovedOn where it has gone on since
      */
@@ -147,11 +148,7 @@ final class GoOn
             return false;
         }
         foreach ($advance->acts as $act) {
-            $act->kind === RunActKind::Open
-                ? $this->open($hand, $act, $moment)
-                : ($keeps
-                    ? null
-                    : $this->withdraw($hand, $act));
+            $act->kind === RunActKind::Open ? $this->open($hand, $act, $moment) : $this->withdraw($hand, $act, $keeps);
         }
         // What a step that acts at once has brought about is carried on, and over, within that.
         if (!$advance->run->isRunning()) {
@@ -163,8 +160,12 @@ final class GoOn
 
     private function open(RunAtHand $hand, RunAct $act, RunMoment $moment): void
     {
-        $step = $hand->sheet->steps()[$act->key];
-        $of = new OfRun($hand, $step, $act->round);
+        $state = $hand->run()->of($act->key);
+        // One that acted at once before it may have been enough, or may have led back.
+        if ($state->state !== StepState::Open || $state->round !== $act->round) {
+            return;
+        }
+        $of = new OfRun($hand, $hand->sheet->steps()[$act->key], $act->round);
         $block = $hand->block($act->key, $act->round);
         $end = $this->work->open($of, $block, $moment);
         if ($block->child_id !== null) {
@@ -179,13 +180,13 @@ final class GoOn
         }
     }
 
-    private function withdraw(RunAtHand $hand, RunAct $act): void
+    private function withdraw(RunAtHand $hand, RunAct $act, bool $keeps): void
     {
-        $child = $this->work->withdraw($hand->block($act->key, $act->round));
+        $child = $this->work->withdraw($hand->block($act->key, $act->round), $keeps);
         if ($child !== null) {
             $below = RunAtHand::of($child, $hand->locked, $this->subjects);
             $moment = $below->moment();
-            $this->take($below, (new RunEngine($below->sheet))->cancel($below->run(), $moment), $moment);
+            $this->take($below, (new RunEngine($below->sheet))->cancel($below->run(), $moment), $moment, $keeps);
         }
     }
 

@@ -114,10 +114,14 @@ final readonly class StepWork
         };
     }
 
-    /** @return Row|null the run that is to be cancelled with it */
-    public function withdraw(RunBlock $block): ?Row
+    /**
+     * @param bool $keeps its open task is left
+     *
+     * @return Row|null the run that is to be cancelled with it
+     */
+    public function withdraw(RunBlock $block, bool $keeps): ?Row
     {
-        $task = $block->task_id === null ? null : Task::query()->open()->find($block->task_id);
+        $task = $keeps || $block->task_id === null ? null : Task::query()->open()->find($block->task_id);
         if ($task !== null) {
             ($this->edit)(
                 $task->id,

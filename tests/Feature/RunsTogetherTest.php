@@ -88,6 +88,18 @@ it('moves a due date that hangs on another step when that is over, unless somebo
     expect(Runsheets::taskOf($run, 'three')->due_at?->toIso8601ZuluString())->toBe('2026-04-01T10:00:00Z');
 });
 
+it('makes nothing of what is dropped by what acts at once beside it', function (): void {
+    $mark = [
+        'key' => 'mark',
+        'name' => 'Mark',
+        'does' => ['kind' => 'act', 'act' => ['kind' => 'tag', 'tag' => 'seen']],
+    ];
+    $some = ['key' => 'before', 'first' => 1, 'side_by_side' => [$mark, Runsheets::task('bench')]];
+    $run = Runsheets::start(Runsheets::publish(Runsheets::document([$some])), House::arrive());
+    expect(Runsheets::steps($run))->toBe('mark done, bench dropped');
+    expect(Task::query()->count())->toBe(1);
+});
+
 it('is over once where its last step acts at once', function (): void {
     $mark = [
         'key' => 'mark',
