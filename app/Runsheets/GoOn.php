@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Runsheets;
 
-use OpenBaton\Core\Flow\Run\StepState;
 use App\Access\Actor;
 use App\Bridge\ChangeRunner;
 use App\Bridge\Houses;
@@ -24,6 +23,7 @@ use OpenBaton\Core\Flow\Run\RunAdvance;
 use OpenBaton\Core\Flow\Run\RunEngine;
 use OpenBaton\Core\Flow\Run\RunMoment;
 use OpenBaton\Core\Flow\Run\RunState;
+use OpenBaton\Core\Flow\Run\StepState;
 use OpenBaton\Core\Rulebook\Event\RunOver;
 use OpenBaton\Core\Subject\CaseSubject;
 use OpenBaton\Core\Subject\Cause;
