@@ -48,3 +48,18 @@ printf(
     $check['check'],
     verdict($check['check'] <= 1),
 );
+
+/** @var array{settle_20: float, settle_200: float, times_400: float, duties_5000: float} $flow */
+$flow = json_decode(run([PHP_BINARY, __DIR__ . '/flow.php']), true, 8, JSON_THROW_ON_ERROR);
+printf(
+    "  a step settled, run of 200 steps       %8.3f ms  %.1f times that of 20; aim: at most 10: %s\n" .
+        "  times and critical path of 400 steps   %8.1f ms  aim: at most 20: %s\n" .
+        "  5,000 duties looked at in one tick     %8.0f ms  aim: at most 15,000: %s\n",
+    $flow['settle_200'],
+    $flow['settle_200'] / $flow['settle_20'],
+    verdict($flow['settle_200'] / $flow['settle_20'] <= 10),
+    $flow['times_400'],
+    verdict($flow['times_400'] <= 20),
+    $flow['duties_5000'],
+    verdict($flow['duties_5000'] <= 15_000),
+);

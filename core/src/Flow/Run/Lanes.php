@@ -11,7 +11,7 @@ use OpenBaton\Core\Rulebook\Condition;
 final readonly class Lanes implements Block
 {
     /**
-     * @param non-empty-list<Block> $blocks
+     * @param list<Block> $blocks at least one
      * @param int|null              $first  it is settled once so many of them are done; null: once all are settled
      *
      * @throws Refusal

@@ -11,7 +11,7 @@ use OpenBaton\Core\Rulebook\Condition;
 final readonly class Sequence implements Block
 {
     /**
-     * @param non-empty-list<Block> $blocks
+     * @param list<Block> $blocks at least one
      *
      * @throws Refusal
      */
