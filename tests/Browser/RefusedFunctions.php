@@ -134,6 +134,9 @@ const FORMS = [
         "//button[normalize-space(.)='Save the draft']",
     ],
     'Cases/Tracks.tsx' => ['hanneke', '/tracks', [], "//input[@type='file']"],
+    'Runsheets/Runsheets.tsx' => ['hanneke', '/runsheets', [], "//input[@type='file']"],
+    'Runsheets/Run.tsx' => ['hanneke', '/runs/{runs}', ['*Call the run off'], "(//*[@role='menuitem'])[1]"],
+    'runsheet/Runs.tsx' => ['hanneke', '/tasks/{task}', ['*Start a runsheet'], "(//*[@role='menuitem'])[1]"],
     'levelling/StartLevelling.tsx' => ['hanneke', '/levellings', ['Level'], SENDS],
     'guides/GuideForm.tsx' => [
         'hanneke',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absences\Absence;
 use App\Models\Customers\Customer;
+use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
 use Symfony\Component\Finder\Finder;
 use Tests\Support\Cases;
@@ -29,6 +30,7 @@ it(
             '{approved}' => $answer->case_id,
             '{answer}' => $answer->id,
             '{levelling}' => Levellings::workedOut(overloaded: true)->id,
+            '{runs}' => Run::query()->running()->firstOrFail()->id,
             '{run}' => Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,
             '{message}' => (string) Messages::held(Task::query()->latest('number')->firstOrFail())->id,
             '{picture}' => base_path('database/seeders/Demo/pictures/card.png'),

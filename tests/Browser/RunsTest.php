@@ -48,7 +48,7 @@ it('starts a runsheet on a task, which is completed once the run is over', funct
     app(HandOut::class)();
     $this->visit("/runs/{$run->id}");
     $this->see('Inspection has stopped: somebody has to say how it goes on');
-    $this->press('Open Inspection again');
+    $this->press('Open again: Inspection');
     $this->see('round 2');
     $this->press('Call the run off');
     $this->click("//*[@role='menuitem'][.='and drop its open tasks']");

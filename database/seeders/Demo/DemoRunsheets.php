@@ -15,6 +15,7 @@ use App\Models\Runsheets\RunBlock;
 use App\Models\Runsheets\Runsheet;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
+use App\Refusals\Refused;
 use App\Runsheets\BeginRun;
 use App\Runsheets\GoOn;
 use App\Runsheets\SaveRunsheet;
@@ -146,15 +147,10 @@ final class DemoRunsheets
             ->orderBy('number')
             ->get();
         foreach ($open as $task) {
-            $user = $task->assignee?->user;
-            $dice = $this->random->getInt(1, 20);
-            if ($user === null && $dice > 4) {
-                $this->claim($task);
-            } elseif ($dice === 1) {
-                app(DropTask::class)($task, 'It is not wanted any more.', $lead);
-            } elseif ($user !== null && $dice > 6) {
-                $user->setRelation('person', $task->assignee);
-                app(CompleteTask::class)($task, $user, 'Done.', $task->estimate_minutes, anyway: true);
+            try {
+                $this->workOn($task, $this->random->getInt(1, 20), $lead);
+            } catch (Refused) {
+                // It waits, or has gone on meanwhile.
             }
         }
         $this->decide($lead);
@@ -173,6 +169,19 @@ final class DemoRunsheets
             );
         foreach ($concerned->orderBy('id')->get(['id']) as $run) {
             ($this->goOn)($run->id);
+        }
+    }
+
+    private function workOn(Task $task, int $dice, User $lead): void
+    {
+        $user = $task->assignee?->user;
+        if ($user === null && $dice > 4) {
+            $this->claim($task);
+        } elseif ($dice === 1) {
+            app(DropTask::class)($task, 'It is not wanted any more.', $lead);
+        } elseif ($user !== null && $dice > 6) {
+            $user->setRelation('person', $task->assignee);
+            app(CompleteTask::class)($task, $user, 'Done.', $task->estimate_minutes, anyway: true);
         }
     }
 
