@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 /*
  * What runs of runsheets and standing duties cost the core, in processor time: a step settled in runs of 20 and of 200
- * steps, the expected times of a runsheet of 400 steps (500 blocks) with its critical path, and a look at the clock for 5,000
- * duties. Prints JSON, in milliseconds.
+ * steps, the expected times of a runsheet of 400 steps (500 blocks) with its critical path, and a look at the clock for
+ * 5,000 duties. Prints JSON, in milliseconds.
  */
 
 use OpenBaton\Core\Criteria\Facts;

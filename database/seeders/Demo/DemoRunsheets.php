@@ -50,7 +50,6 @@ final class DemoRunsheets
     ];
 
     private readonly Randomizer $random;
-
     private int $started = 0;
 
     public function __construct(
