@@ -38,12 +38,7 @@ final readonly class BeginRun
     {
         $this->houses->lock();
         $read = $this->published($sheet) ?? throw RunNotStarted::notPublished($sheet->name);
-        $kind = match (true) {
-            $of instanceof Task => SubjectKind::Task,
-            $of instanceof CustomerCase => SubjectKind::Matter,
-            default => SubjectKind::House,
-        };
-        if ($read->about !== $kind) {
+        if ($read->about !== self::kindOf($of)) {
             throw RunNotStarted::ofAnother($sheet->name);
         }
         if (self::isOver($of)) {
@@ -61,18 +56,10 @@ final readonly class BeginRun
             $about->caseId !== null => CustomerCase::query()->find($about->caseId),
             default => null,
         };
-        $sheet = Runsheet::query()->where('slug', $slug)->first();
-        $read = $sheet === null ? null : $this->published($sheet);
-        $kind = $of === null ? SubjectKind::House : ($of instanceof Task ? SubjectKind::Task : SubjectKind::Matter);
-        if ($sheet === null || $read === null || $read->about !== $kind || self::isOver($of)) {
-            return null;
-        }
         // A rule may act on what its own run has made, and on what the run on that has made.
-        if ($of instanceof Task && self::isTooDeep(self::whichMade($of->id))) {
-            return null;
-        }
+        $isTooDeep = $of instanceof Task && self::isTooDeep(self::whichMade($of->id));
 
-        return self::first($sheet, $read, $of) ?? self::make($sheet, $read, $of, ['rule' => $ruleId]);
+        return $isTooDeep || self::isOver($of) ? null : $this->named($slug, $of, ['rule' => $ruleId]);
     }
 
     /** @return Row|null null: it can't be started */
@@ -81,15 +68,32 @@ final readonly class BeginRun
         if (self::isTooDeep($of->hand->row)) {
             return null;
         }
-        $sheet = Runsheet::query()->where('slug', $step->runsheet)->first();
-        $read = $sheet === null ? null : $this->published($sheet);
-        if ($sheet === null || $read === null || $read->about !== $of->hand->sheet->about) {
-            return null;
-        }
-        $subject = $of->hand->subjectRow();
 
-        return self::first($sheet, $read, $subject) ??
-            self::make($sheet, $read, $subject, ['parent_id' => $of->hand->row->id]);
+        return $this->named($step->runsheet, $of->hand->subjectRow(), ['parent_id' => $of->hand->row->id]);
+    }
+
+    /**
+     * @param array<string, string|null> $by
+     *
+     * @return Row|null null: it is not there, not published, or for something else
+     */
+    private function named(string $slug, Task|CustomerCase|null $of, array $by): ?Row
+    {
+        $sheet = Runsheet::query()->where('slug', $slug)->first();
+        $read = $sheet === null ? null : $this->published($sheet);
+
+        return $sheet === null || $read === null || $read->about !== self::kindOf($of)
+            ? null
+            : self::first($sheet, $read, $of) ?? self::make($sheet, $read, $of, $by);
+    }
+
+    private static function kindOf(Task|CustomerCase|null $of): SubjectKind
+    {
+        return match (true) {
+            $of instanceof Task => SubjectKind::Task,
+            $of instanceof CustomerCase => SubjectKind::Matter,
+            default => SubjectKind::House,
+        };
     }
 
     /** Whether so many runs stand above each other that one more would be one too many. */

@@ -13,6 +13,7 @@ use App\Bridge\SubjectRows;
 use App\Models\Runsheets\Run as Row;
 use App\Models\Tasks\Task;
 use App\Refusals\RunMovedOn;
+use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Flow\ApprovalOutcome;
@@ -172,11 +173,10 @@ final class GoOn
             $this->carryOn($block->child_id, $hand->locked);
         }
         if ($end !== null) {
-            $this->take(
-                $hand,
-                (new RunEngine($hand->sheet))->end($hand->run(), $act->key, $act->round, $end, $hand->moment()),
-                $hand->moment(),
-            );
+            // The step may have changed what the run is of.
+            $now = $hand->moment();
+            $engine = new RunEngine($hand->sheet);
+            $this->take($hand, $engine->end($hand->run(), $act->key, $act->round, $end, $now), $now);
         }
     }
 
@@ -210,13 +210,13 @@ final class GoOn
     private function onSubject(RunAtHand $hand, string $occasion, ?Actor $by = null, ?RunOver $happened = null): void
     {
         $row = $hand->subjectRow();
-        $before = $hand->subject();
+        $before = $hand->subjectOf($row);
         if ($row === null || (!($before instanceof TaskSubject) && !($before instanceof CaseSubject))) {
             return;
         }
         $column = $row instanceof Task ? 'task_id' : 'case_id';
         $after = $before->with(['runs' => Row::query()->running()->where($column, $row->id)->count()]);
-        $at = $hand->moment()->at;
+        $at = CarbonImmutable::now()->getTimestamp();
         $user = $by === null ? $hand->row->started_by : $by->user?->id;
         $this->runner->run(
             $hand->locked,

@@ -70,17 +70,16 @@ final class RunAtHand
         };
     }
 
-    public function subject(): Subject
+    /** @param Task|CustomerCase|null $row what it is of, as it is by now */
+    public function subjectOf(Task|CustomerCase|null $row): Subject
     {
-        $row = $this->subjectRow();
-
         return $row === null ? new HouseSubject() : $this->subjects->subject($row, $this->locked->house);
     }
 
     public function moment(): RunMoment
     {
         $at = CarbonImmutable::now()->getTimestamp();
-        $subject = $this->subject();
+        $subject = $this->subjectOf($this->subjectRow());
 
         return new RunMoment(
             $at,

@@ -7,8 +7,6 @@ namespace App\Runsheets;
 use App\Bridge\ChangeRunner;
 use App\Bridge\Occasion;
 use App\Models\Approvals\Approval;
-use App\Models\Cases\CustomerCase;
-use App\Models\Tasks\Task;
 use OpenBaton\Core\Flow\Run\RunMoment;
 use OpenBaton\Core\Flow\Run\Step\ApprovalStep;
 use OpenBaton\Core\Flow\Run\StepEnd;
@@ -73,7 +71,7 @@ final readonly class StepAct
     private function effects(OfRun $of, FollowUp $act, RunMoment $moment): array
     {
         $row = $of->hand->subjectRow();
-        $subject = $of->hand->subject();
+        $subject = $of->hand->subjectOf($row);
         $change = new ChangeSet(
             "{$of->hand->row->id}/{$of->step->key()}/{$of->round}",
             $moment->at,
@@ -87,7 +85,7 @@ final readonly class StepAct
             $of->hand->locked,
             new Occasion($moment->at, Cause::FollowUp, 'run_step', system: 'run', reason: $of->step->name),
             [$change],
-            $row instanceof Task || $row instanceof CustomerCase ? [$row->id => $row] : [],
+            $row === null ? [] : [$row->id => $row],
         );
 
         return $chain->links[0]->decision->effectsOf[Decision::OWN] ?? [];

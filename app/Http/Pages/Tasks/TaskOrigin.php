@@ -8,6 +8,7 @@ use App\Http\Viewer;
 use App\Models\House\House;
 use App\Models\Runsheets\RunBlock;
 use App\Models\Tasks\Task;
+use App\Models\Tasks\TaskSource;
 use App\Runsheets\RunAtHand;
 
 /** What has made a task, where that is a duty or a step of a run. */
@@ -26,6 +27,9 @@ final class TaskOrigin
     /** @return array{name: string, runsheet: string, run: string|null}|null run: where whoever looks may see it */
     private static function step(Task $task, Viewer $viewer): ?array
     {
+        if ($task->source !== TaskSource::Run) {
+            return null;
+        }
         $block = RunBlock::query()
             ->where('task_id', $task->id)
             ->with(['run.version', 'run.task', 'run.case'])

@@ -101,7 +101,7 @@ final readonly class RunMove
         $state = $states[$block->key()];
         foreach ($block->within() as $one) {
             $inner = $states[$one->key()]->state;
-            if (self::isOpen($inner) && $state->state !== StepState::Open) {
+            if ($inner->isBegun() && $state->state !== StepState::Open) {
                 $state = $state->reachedAt === null ? $state->opened($at) : $state->reopened();
             } elseif ($inner !== StepState::NotReached && $state->state === StepState::NotReached) {
                 $state = $state->opened($at);
@@ -109,11 +109,6 @@ final readonly class RunMove
         }
 
         return [$block->key() => $state] + $states;
-    }
-
-    private static function isOpen(StepState $state): bool
-    {
-        return $state === StepState::Open || $state === StepState::Stopped;
     }
 
     /**
@@ -150,7 +145,7 @@ final readonly class RunMove
     private function holdsOpenStep(Block $block, array $states): bool
     {
         foreach (Runsheet::keysIn($block) as $key) {
-            if ($this->to->blocks[$key] instanceof Step && self::isOpen($states[$key]->state)) {
+            if ($this->to->blocks[$key] instanceof Step && $states[$key]->state->isBegun()) {
                 return true;
             }
         }

@@ -132,12 +132,7 @@ final class RunTimes
         }
         $to = $this->ends[$key] ?? $this->ofItself($step, $from);
 
-        return new Expected($from, $this->after(max($to, $this->isBegun($state) ? $this->moment->at : $to), $delay));
-    }
-
-    private function isBegun(BlockState $state): bool
-    {
-        return $state->state === StepState::Open || $state->state === StepState::Stopped;
+        return new Expected($from, $this->after(max($to, $state->state->isBegun() ? $this->moment->at : $to), $delay));
     }
 
     private function ofItself(Step $step, int $from): int

@@ -53,7 +53,7 @@ final class RunWalk
     public function stop(RunState $as, StepWhy $why): RunAdvance
     {
         foreach ($this->states as $key => $state) {
-            if ($state->state === StepState::Open || $state->state === StepState::Stopped) {
+            if ($state->state->isBegun()) {
                 $this->withdraw($key);
                 $this->settle($key, StepState::Dropped, $why);
             }

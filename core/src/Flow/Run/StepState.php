@@ -15,6 +15,12 @@ enum StepState: string
     /** Its work was dropped though it is needed: it settles nothing until somebody decides. */
     case Stopped = 'stopped';
 
+    /** It is at work, or somebody has to say how it goes on. */
+    public function isBegun(): bool
+    {
+        return $this === self::Open || $this === self::Stopped;
+    }
+
     public function isSettled(): bool
     {
         return $this === self::Done || $this === self::Skipped || $this === self::Dropped;
