@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Access;
 
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\LocksOneRow;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\MassPrunable;
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
 final class SignInAttempt extends Model
 {
     use BootsByName;
+    use LocksOneRow;
     use MassPrunable;
 
     public $timestamps = false;
@@ -33,12 +35,7 @@ final class SignInAttempt extends Model
     /** The row, which is there from now on, locked until the transaction ends; failures of long ago are forgotten. */
     public static function locked(string $key, CarbonImmutable $now): self
     {
-        self::query()->insertOrIgnore([
-            'key' => $key,
-            'failures' => 0,
-            'forgotten_at' => $now->addSeconds(Waits::FORGOTTEN),
-        ]);
-        $row = self::query()->whereKey($key)->lockForUpdate()->sole();
+        $row = self::lockedOrNew($key, ['failures' => 0, 'forgotten_at' => $now->addSeconds(Waits::FORGOTTEN)]);
         if ($row->forgotten_at <= $now) {
             $row->fill(['failures' => 0, 'waits_until' => null]);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Events;
 
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\LocksOneRow;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -12,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
 final class ClockMark extends Model
 {
     use BootsByName;
+    use LocksOneRow;
 
     protected $table = 'clock_marks';
 
@@ -45,8 +47,7 @@ final class ClockMark extends Model
      */
     public static function advance(string $name, CarbonImmutable $to): CarbonImmutable
     {
-        self::query()->insertOrIgnore(['name' => $name, 'until' => $to]);
-        $mark = self::query()->lockForUpdate()->findOrFail($name);
+        $mark = self::lockedOrNew($name, ['until' => $to]);
         $from = $mark->until;
         if ($from >= $to) {
             return $to;

@@ -14,6 +14,11 @@ import { Search } from './Search';
 import { Shortcuts } from './Shortcuts';
 import { StatusStrip } from './StatusStrip';
 
+/** What is on its way when it is chosen, and goes to another page, does not keep anybody from signing out. */
+function signOut(): void {
+    router.post('/sign-out', {}, { async: true });
+}
+
 function setScheme(scheme: 'light' | 'dark'): void {
     localStorage.setItem('scheme', scheme);
     document.documentElement.dataset.scheme = scheme;
@@ -39,7 +44,7 @@ function ViewerMenu({ viewer, onKeys }: { viewer: NonNullable<Shared['viewer']>;
                 { label: say('screen.frame.light'), run: () => setScheme('light') },
                 { label: say('screen.frame.dark'), run: () => setScheme('dark') },
                 { label: say('screen.frame.keys'), run: onKeys },
-                { label: say('screen.frame.sign_out'), run: () => router.post('/sign-out') },
+                { label: say('screen.frame.sign_out'), run: signOut },
             ]}
         />
     );
