@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Runsheets\RunController;
 use App\Http\Controllers\Runsheets\RunsheetController;
+use App\Http\Controllers\Runsheets\RunsheetEditorController;
 use Illuminate\Support\Facades\Route;
 
 // Runsheets and their runs; for those who are signed in.
@@ -11,6 +12,15 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('auth')->group(static function (): void {
     Route::get('runsheets', [RunsheetController::class, 'index']);
     Route::post('runsheets', [RunsheetController::class, 'store']);
+    Route::get('runsheets/new', [RunsheetEditorController::class, 'create']);
+    Route::put('runsheets', [RunsheetEditorController::class, 'save']);
+    Route::post('runsheets/preview', [RunsheetEditorController::class, 'preview']);
+    Route::post('runsheets/try', [RunsheetEditorController::class, 'try']);
+    Route::get('runsheets/{runsheet:slug}/edit', [RunsheetEditorController::class, 'edit']);
+    Route::get('runsheets/{runsheet:slug}/versions/{number}', [
+        RunsheetEditorController::class,
+        'version',
+    ])->whereNumber('number');
     Route::get('runsheets/{runsheet:slug}/export', [RunsheetController::class, 'export']);
     Route::post('runsheets/{runsheet:slug}/publish', [RunsheetController::class, 'publish']);
     Route::post('runsheets/{runsheet:slug}/discard', [RunsheetController::class, 'discard']);

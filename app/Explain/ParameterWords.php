@@ -51,7 +51,12 @@ final readonly class ParameterWords
             Control::MergedText => $this->merged($value->text()),
             Control::YesNo => $words->say("parameter.{$name}." . ($value->bool() ? 'true' : 'false')),
             Control::Choice => $words->say("parameter.{$name}.{$value->text()}"),
-            Control::Rotation, Control::ShortText, Control::TimeOfDay, Control::WholeNumber => $this->plain($value),
+            Control::Rotation,
+            Control::ShortText,
+            Control::Step,
+            Control::TimeOfDay,
+            Control::WholeNumber
+                => $this->plain($value),
         };
     }
 

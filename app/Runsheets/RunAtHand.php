@@ -11,7 +11,6 @@ use App\Models\Cases\CustomerCase;
 use App\Models\Runsheets\Run as Row;
 use App\Models\Runsheets\RunBlock;
 use App\Models\Tasks\Task;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Document\RunsheetFormat;
@@ -78,15 +77,7 @@ final class RunAtHand
 
     public function moment(): RunMoment
     {
-        $at = CarbonImmutable::now()->getTimestamp();
-        $subject = $this->subjectOf($this->subjectRow());
-
-        return new RunMoment(
-            $at,
-            $this->locked->house->router()->facts->of($subject, $subject, $at),
-            $this->locked->house->snapshot->roster->house,
-            $subject,
-        );
+        return RunMoments::now($this->subjectOf($this->subjectRow()), $this->locked->house);
     }
 
     /** @return bool whether anything is otherwise */

@@ -48,6 +48,8 @@ function pathsLookedAt(Task $task): array
         '/duties/new' => 'A new standing duty',
         '/duties/reed-count/edit' => 'It has come on',
         '/runsheets' => 'Large repair',
+        '/runsheets/new' => 'A new runsheet',
+        '/runsheets/large-repair/edit' => 'Versions',
         '/runs' => 'Waits for',
         '/runs/' . Run::query()->running()->firstOrFail()->id => 'Call the run off',
         '/tracks' => 'Take in a document',

@@ -110,6 +110,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/cases/' . Cases::ofDemo()->id,
             '/duties',
             '/runsheets',
+            '/runsheets/large-repair/edit',
             '/runs',
             '/runs/' . Run::query()->running()->firstOrFail()->id,
             '/duties/reed-count/edit',

@@ -127,7 +127,7 @@ const FORMS = [
     'approvals/AskApproval.tsx' => ['hanneke', '/cases/{case}', ['Ask for an approval'], SENDS],
     'approvals/Answer.tsx' => ['hanneke', '/in-hand?task={answer}', [], "//button[normalize-space(.)='Yes']"],
     'lib/useDuty.ts' => ['hanneke', '/duties/hire-list/edit', ['Name := List'], "//button[normalize-space(.)='Save']"],
-    'lib/useTrack.ts' => [
+    'lib/useWritten.ts' => [
         'hanneke',
         '/tracks/hire/edit',
         ["(//input[contains(@class, 'entry')])[2] := Hire of horns"],

@@ -6,24 +6,10 @@ use App\DomainEvents\HandOut;
 use App\Models\Access\User;
 use App\Models\Runsheets\Run;
 use App\Models\Runsheets\RunBlock;
-use App\Models\Tasks\Task;
 use App\Tasks\DropTask;
 use OpenBaton\Core\Flow\Run\RunState;
-use OpenBaton\Core\Workload\TaskStatus;
 
-/** @return Task open, held, with no run on it, of none, and without an approval */
-function taskForRun(): Task
-{
-    return Task::query()
-        ->open()
-        ->where('status', TaskStatus::New)
-        ->whereNotNull('assignee_id')
-        ->whereNull('approval_id')
-        ->where('runs', 0)
-        ->whereNotIn('id', RunBlock::query()->whereNotNull('task_id')->select('task_id'))
-        ->orderBy('number')
-        ->firstOrFail();
-}
+require_once __DIR__ . '/RunFunctions.php';
 
 it('starts a runsheet on a task, which is completed once the run is over', function (): void {
     $task = taskForRun();

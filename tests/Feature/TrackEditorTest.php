@@ -61,12 +61,12 @@ it('tells what stands against a document, unfinished or wrong', function (): voi
 it('keeps a draft, and refuses one that was written from what it is no more', function (): void {
     $seen = Track::query()->sole()->revision;
     $answer = ($this->save)(['name' => 'Hire of horns'] + Cases::document(), $seen)->assertOk();
-    expect($answer->json())->toBe(['track' => 'hire', 'revision' => $seen + 1]);
+    expect($answer->json())->toBe(['id' => 'hire', 'revision' => $seen + 1]);
     ($this->save)(['name' => 'Hire of drums'] + Cases::document(), $seen)->assertStatus(409);
     expect(Track::query()->sole()->draft['name'])->toBe('Hire of horns');
     // The draft is what is written on.
     $page = $this->get('/tracks/hire/edit')->viewData('page')['props'];
-    expect([$page['document']['name'], $page['kept']['name'], $page['track']['hasDraft']])->toBe([
+    expect([$page['document']['name'], $page['kept']['name'], $page['written']['hasDraft']])->toBe([
         'Hire of horns',
         'Hire',
         true,

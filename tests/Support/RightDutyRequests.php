@@ -14,6 +14,7 @@ final class RightDutyRequests
     {
         return match (true) {
             $name === 'run' && str_starts_with($route->uri(), 'runs/') => Runsheets::ofNothing()->id,
+            $name === 'number' && str_starts_with($route->uri(), 'runsheets/') => '1',
             $name === 'runsheet' => Runsheets::ofNothing()->runsheet?->slug,
             default => null,
         };
@@ -26,7 +27,13 @@ final class RightDutyRequests
             'POST duties/preview' => Duties::document(),
             'PUT duties' => ['revision' => 0, 'document' => Duties::document(['id' => 'oil', 'name' => 'Oil'])],
             'POST duties/{duty}/end' => ['revision' => Duty::query()->sole()->revision],
-            'POST runsheets' => Runsheets::largeRepair(),
+            'POST runsheets', 'POST runsheets/preview' => Runsheets::largeRepair(),
+            'PUT runsheets' => ['revision' => 0, 'document' => Runsheets::largeRepair()],
+            'POST runsheets/try' => [
+                'document' => Runsheets::largeRepair(),
+                'deeds' => [['kind' => 'done', 'step' => 'diagnosis'], ['kind' => 'later', 'minutes' => 60]],
+                'holds' => ['insurer' => false],
+            ],
             'POST runsheets/{runsheet}/publish' => ['revision' => Runsheets::drafted()->revision],
             'POST runsheets/{runsheet}/discard' => ['revision' => Runsheets::drafted()->revision],
             'POST runs' => ['runsheet' => Runsheets::ofNothing()->runsheet?->slug],

@@ -30,6 +30,7 @@ enum Control: string
     case Recurrence = 'recurrence';
     case Rotation = 'rotation';
     case Runsheet = 'runsheet';
+    case Step = 'step';
     case SettableField = 'settable_field';
     case ShortText = 'short_text';
     case Skill = 'skill';

@@ -1,6 +1,9 @@
 import type { Part, Rule } from '@props/Rules/RulebookPage';
 import type { About, KindInfo, Vocabulary } from '@props/Rules/Vocabulary';
 
+/** What a step of the same runsheet was answered. */
+export const ANSWER = 'answer.';
+
 const SUBJECTS: About[] = ['task', 'case', 'customer', 'house'];
 
 /** What an event is about: its "of" says, or its kind does. */
@@ -40,7 +43,7 @@ export function asked(vocabulary: Vocabulary, about: About): Vocabulary {
     return {
         ...vocabulary,
         fields: vocabulary.fields.map((field) => {
-            if (HIDDEN[about].some((prefix) => field.path.startsWith(prefix)))
+            if (!field.path.startsWith(ANSWER) && HIDDEN[about].some((prefix) => field.path.startsWith(prefix)))
                 return { ...field, settable: false, retired: true };
             return field.settable && about !== 'customer' && field.path.startsWith('customer.')
                 ? { ...field, settable: false }

@@ -23,6 +23,7 @@ const OPTIONS: Partial<Record<Control, Offer>> = {
     skill: ({ vocabulary }) => vocabulary.skills,
     checklist: ({ vocabulary }) => vocabulary.checklists,
     runsheet: ({ vocabulary }) => vocabulary.runsheets,
+    step: ({ vocabulary }) => vocabulary.steps ?? [],
     task_kind: ({ vocabulary }) => fieldOf(vocabulary, 'task.kind')?.options ?? [],
     option: ({ vocabulary, bounds }) => fieldOf(vocabulary, String(bounds.of))?.options ?? [],
     limit_kind: ({ vocabulary }) =>

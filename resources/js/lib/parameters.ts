@@ -131,6 +131,7 @@ const DESCRIPTIONS: Record<Control, Describe> = {
     skill: among(({ skills }) => skills),
     checklist: among(({ checklists }) => checklists),
     runsheet: among(({ runsheets }) => runsheets),
+    step: among(({ steps }) => steps ?? []),
     limit_kind: ({ value }) => say(`limit.${String(value)}.name`),
     task_kind: among((vocabulary) => fieldOf(vocabulary, 'task.kind')?.options ?? []),
     option: ({ value, type, vocabulary }) =>

@@ -21,18 +21,22 @@ export function blankTrack(): TrackDocument {
     };
 }
 
+export const isTrack = (kept: Partial<TrackDocument>): boolean =>
+    Array.isArray(kept.stages) && Array.isArray(kept.outcomes);
+
 /** A key made from a name: "On hire" is on-hire; where another has it, on-hire-2. */
-export function keyOf(name: string, taken: readonly string[], otherwise: string): string {
+export function keyOf(name: string, taken: readonly string[], otherwise: string, by = '-'): string {
     const plain = name
         .normalize('NFKD')
         .replace(/\p{M}/gu, '')
         .toLowerCase()
-        .replace(/[^a-z0-9]+/g, '-')
+        .replace(/[^a-z0-9]+/g, ' ')
         .slice(0, 100)
-        .replace(/^-+|-+$/g, '');
+        .trim()
+        .replaceAll(' ', by);
     const base = plain === '' ? otherwise : plain;
     if (!taken.includes(base)) return base;
-    for (let number = 2; ; ++number) if (!taken.includes(`${base}-${number}`)) return `${base}-${number}`;
+    for (let number = 2; ; ++number) if (!taken.includes(base + by + String(number))) return base + by + String(number);
 }
 
 function keyed<T extends { key: string }>(items: T[], nameOf: (item: T) => string, otherwise: string): T[] {

@@ -47,7 +47,7 @@ final class TrackEditorController
     {
         $track = $save->draft($request->document(), $viewer->actor(), $request->seen());
 
-        return new JsonResponse(['track' => $track->slug, 'revision' => $track->revision]);
+        return new JsonResponse(['id' => $track->slug, 'revision' => $track->revision]);
     }
 
     /** The document of an earlier version. */

@@ -1,5 +1,6 @@
-import type { Part } from '../Rules/RulebookPage';
+import type { Fault, Part } from '../Rules/RulebookPage';
 import type { Option, Vocabulary } from '../Rules/Vocabulary';
+import type { Written, WrittenVersion } from '../WrittenVersions';
 
 export type Movers = { owner?: boolean; teams?: string[]; anyone?: boolean };
 
@@ -24,11 +25,10 @@ export type TrackDocument = {
     outcomes: { key: string; label: string }[];
 };
 
-export type TrackDifferenceLine = { stage: string | null; text: string };
+export type TrackPreview = { faults: Fault[]; differences: { stage: string | null; text: string }[] | null };
 
 export type TrackEditorPageProps = {
-    /** null: a new one */
-    track: { slug: string; name: string; revision: number; hasDraft: boolean; published: number | null } | null;
+    written: Written;
     /** the draft, or else what is in force; null: there is none yet */
     document: TrackDocument | null;
     /** what is in force; its stages keep their keys */
@@ -37,5 +37,5 @@ export type TrackEditorPageProps = {
     guides: Option[];
     /** how many open cases stand in each stage, by its key */
     open: Record<string, number>;
-    versions: { number: number; at: string; by: string | null }[];
+    versions: WrittenVersion[];
 };

@@ -20,6 +20,7 @@ export type Control =
     | 'recurrence'
     | 'rotation'
     | 'runsheet'
+    | 'step'
     | 'settable_field'
     | 'short_text'
     | 'skill'

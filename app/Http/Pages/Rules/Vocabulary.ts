@@ -66,4 +66,7 @@ export type Vocabulary = {
     checklists: Option[];
     runsheets: Option[];
     currency: string;
+    /** of the runsheet that is written: what its conditions and follow-ups are about, and its steps by key */
+    about?: About;
+    steps?: Option[];
 };

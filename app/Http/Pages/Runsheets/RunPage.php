@@ -13,18 +13,15 @@ use App\Models\Runsheets\Run as Row;
 use App\Models\Runsheets\RunBlock;
 use App\Models\Tasks\Task;
 use App\Runsheets\RunAtHand;
+use App\Runsheets\RunMoments;
 use App\Runsheets\RunRows;
-use Carbon\CarbonImmutable;
+use App\Runsheets\StepMinutes;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Document\Instant;
-use OpenBaton\Core\Flow\ApprovalTask;
 use OpenBaton\Core\Flow\Run\BlockState;
 use OpenBaton\Core\Flow\Run\Run;
-use OpenBaton\Core\Flow\Run\RunMoment;
 use OpenBaton\Core\Flow\Run\Runsheet;
 use OpenBaton\Core\Flow\Run\RunTimes;
-use OpenBaton\Core\Flow\Run\Step;
-use OpenBaton\Core\Flow\Run\Step\TaskStep;
 use OpenBaton\Core\Flow\Run\StepState;
 use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Time\NoWorkingTime;
@@ -134,23 +131,7 @@ final readonly class RunPage
             $of instanceof Task || $of instanceof CustomerCase
                 ? $this->subjects->subject($of, $house)
                 : new HouseSubject();
-        $at = CarbonImmutable::now()->getTimestamp();
 
-        return new RunTimes(
-            $sheet,
-            $run,
-            new RunMoment(
-                $at,
-                $house->router()->facts->of($subject, $subject, $at),
-                $house->snapshot->roster->house,
-                $subject,
-            ),
-            array_map(
-                static fn(Step $step): int => $step->does instanceof TaskStep
-                    ? $step->does->estimate ?? ($house->snapshot->kindNamed($step->does->taskKind)->usualMinutes ?? 0)
-                    : $house->snapshot->kindNamed(ApprovalTask::KIND)->usualMinutes ?? 0,
-                $sheet->steps(),
-            ),
-        );
+        return new RunTimes($sheet, $run, RunMoments::now($subject, $house), StepMinutes::of($sheet, $house->snapshot));
     }
 }

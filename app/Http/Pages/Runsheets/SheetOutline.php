@@ -13,6 +13,7 @@ use OpenBaton\Core\Flow\Run\Lanes;
 use OpenBaton\Core\Flow\Run\Runsheet;
 use OpenBaton\Core\Flow\Run\Step;
 use OpenBaton\Core\Parameter\ConditionType;
+use OpenBaton\Core\Rulebook\Condition;
 use OpenBaton\Core\Rulebook\Family;
 use OpenBaton\Core\Rulebook\KindRegistry;
 use OpenBaton\Core\Rulebook\PartFormat;
@@ -36,8 +37,7 @@ final readonly class SheetOutline
     public function of(Runsheet $sheet): array
     {
         $lines = [];
-        $names = array_map(static fn(Step $step): string => $step->name, $sheet->steps());
-        $this->add($sheet->root, 0, $names, $lines);
+        $this->add($sheet->root, 0, self::names($sheet), $lines);
 
         return $lines;
     }
@@ -58,20 +58,31 @@ final readonly class SheetOutline
                 default => 'one_after_another',
             },
             'name' => $block instanceof Step ? $block->name : null,
-            'does' =>
-                $block instanceof Step
-                    ? $this->parts->say(Family::Step, Node::root(self::named(PartFormat::write($block->does), $names)))
-                    : null,
+            'does' => $block instanceof Step ? $this->does($block, $names) : null,
             'first' => $block instanceof Lanes ? $block->first : null,
             'needed' => $block instanceof Step && $block->needed,
-            'if' =>
-                $condition === null
-                    ? null
-                    : (new CriteriaWords($this->words))->say(Node::root((new ConditionType())->write($condition))),
+            'if' => $condition === null ? null : $this->criteria($condition),
         ];
         foreach ($block->within() as $one) {
             $this->add($one, $depth + 1, $names, $lines);
         }
+    }
+
+    /** @return array<string, string> names of steps, by key */
+    public static function names(Runsheet $sheet): array
+    {
+        return array_map(static fn(Step $step): string => $step->name, $sheet->steps());
+    }
+
+    /** @param array<string, string> $names of steps, by key */
+    public function does(Step $step, array $names): string
+    {
+        return $this->parts->say(Family::Step, Node::root(self::named(PartFormat::write($step->does), $names)));
+    }
+
+    public function criteria(Condition $condition): string
+    {
+        return (new CriteriaWords($this->words))->say(Node::root((new ConditionType())->write($condition)));
     }
 
     /**

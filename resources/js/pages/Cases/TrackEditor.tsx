@@ -1,22 +1,27 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import { Head, Link } from '@inertiajs/react';
-import type { TrackDocument, TrackEditorPageProps } from '@props/Cases/TrackEditorPage';
+import type { TrackDocument, TrackEditorPageProps, TrackPreview } from '@props/Cases/TrackEditorPage';
 import type { Fault } from '@props/Rules/RulebookPage';
 import { useState } from 'react';
 import { asked } from '@/lib/about';
 import { useShortcuts } from '@/lib/keys';
-import { placeOfFault, withStage } from '@/lib/track';
-import { useTrack, type WrittenTrack } from '@/lib/useTrack';
+import { blankTrack, isTrack, placeOfFault, toSend, withStage } from '@/lib/track';
+import { useWritten, type WrittenWork } from '@/lib/useWritten';
 import { say } from '@/lib/words';
 import { RuleFaults } from '@/parts/rule/RuleFaults';
 import { Outcomes } from '@/parts/track/Outcomes';
 import { StageRow } from '@/parts/track/StageRow';
-import { TrackAside } from '@/parts/track/TrackAside';
-import { type Asking, TopLine, TrackDialogs } from '@/parts/track/TrackHead';
+import { type PlaceOfFault, Versions, WhatChanges } from '@/parts/written/WrittenAside';
+import { type Asking, TopLine, WrittenDialogs } from '@/parts/written/WrittenHead';
+import { Button } from '@/ui/Button';
+
+type WrittenTrack = WrittenWork<TrackDocument, TrackPreview>;
+
+const TRACKS = { path: '/tracks', reads: isTrack, toSend };
 
 /** Its name, and what holds for all of it. */
 function Whole({ written, faults, isNew }: { written: WrittenTrack; faults: Fault[]; isNew: boolean }) {
-    const { track, change } = written;
+    const { now: track, change } = written;
     return (
         <section className="box space-y-2 p-4" aria-label={say('track.whole')}>
             <label className="flex flex-wrap items-center gap-2">
@@ -58,7 +63,7 @@ function Stages({
     open: number | null;
     onOpen: (place: number | null) => void;
 }) {
-    const { track, change, preview } = written;
+    const { now: track, change, preview } = written;
     const { stages } = track;
     const vocabulary = asked(page.vocabulary, 'case');
     const put = (edit: (stages: TrackDocument['stages']) => TrackDocument['stages'], what?: string): void =>
@@ -100,19 +105,35 @@ function Stages({
 
 /** A track as leads write it: its stages, what they ask, who moves them; beside it what publishing would change. */
 export default function TrackEditor(page: TrackEditorPageProps) {
-    const written = useTrack(page);
+    const written = useWritten<TrackDocument, TrackPreview>(
+        { written: page.written, document: page.document ?? blankTrack() },
+        TRACKS,
+    );
+    const { now: track } = written;
     const [asking, setAsking] = useState<Asking>(null);
-    const [open, setOpen] = useState<number | null>(page.track === null ? 0 : null);
+    const [open, setOpen] = useState<number | null>(page.written === null ? 0 : null);
     const faults = written.preview?.faults ?? [];
     const add = (): void => {
         written.change(withStage);
-        setOpen(written.track.stages.length);
+        setOpen(track.stages.length);
+    };
+    const placeOf: PlaceOfFault = (fault) => {
+        const place = placeOfFault(fault.pointer);
+        return typeof place === 'object'
+            ? {
+                  name: track.stages[place.stage]?.name || say('track.unnamed'),
+                  go: () => setOpen(place.stage),
+              }
+            : null;
     };
     useShortcuts('page', say('keys.track'), [{ key: 'n', does: say('keys.new_stage'), run: add }]);
+    const title = page.written === null ? say('track.new_title') : say('track.edit_title', { name: track.name });
     return (
         <>
-            <Head title={page.track === null ? say('track.new_title') : written.track.name} />
-            <TopLine page={page} written={written} onAsk={setAsking} onAdd={add} />
+            <Head title={page.written === null ? title : track.name} />
+            <TopLine title={title} written={page.written} work={written} onAsk={setAsking}>
+                <Button onClick={add}>{say('track.add_stage')}</Button>
+            </TopLine>
             <div className="mx-auto grid max-w-6xl gap-4 p-4 lg:grid-cols-[1fr_320px]">
                 <div className="min-w-0 space-y-4">
                     <p className="text-ink2">
@@ -121,27 +142,39 @@ export default function TrackEditor(page: TrackEditorPageProps) {
                         </Link>{' '}
                         · {say('track.means')}
                     </p>
-                    {written.taken && <p className="border-s-2 border-ochre ps-3">{say('track.taken_up')}</p>}
+                    {written.taken && <p className="border-s-2 border-ochre ps-3">{say('written.taken_up')}</p>}
                     <Whole
-                        isNew={page.track === null}
+                        isNew={page.written === null}
                         written={written}
                         faults={faultsAt(faults, (at) => at === 'track')}
                     />
                     <Stages page={page} written={written} open={open} onOpen={setOpen} />
                     <Outcomes
-                        track={written.track}
+                        track={track}
                         faults={faultsAt(faults, (at) => at === 'outcomes')}
                         onChange={written.change}
                     />
                 </div>
-                <TrackAside
-                    page={page}
-                    written={written}
-                    onTakeUp={(document) => written.change(() => document)}
-                    onGo={setOpen}
-                />
+                <aside className="space-y-4" aria-label={say('written.beside')}>
+                    <WhatChanges preview={written.preview} placeOf={placeOf} />
+                    <Versions<TrackDocument>
+                        path={TRACKS.path}
+                        written={page.written}
+                        versions={page.versions}
+                        onTakeUp={(document) => written.change(() => document)}
+                    />
+                </aside>
             </div>
-            <TrackDialogs written={written} asking={asking} onAsk={setAsking} />
+            <WrittenDialogs
+                work={written}
+                asking={asking}
+                says={{
+                    publish: say('track.publish_title', { name: track.name }),
+                    publishMeans: say('track.publish_means'),
+                    discardMeans: say('track.discard_means'),
+                }}
+                onAsk={setAsking}
+            />
         </>
     );
 }

@@ -107,7 +107,7 @@ export default function DutyEditor(page: DutyEditorPageProps) {
                         </Link>{' '}
                         · {say('duty.means')}
                     </p>
-                    {written.taken && <p className="border-s-2 border-ochre ps-3">{say('track.taken_up')}</p>}
+                    {written.taken && <p className="border-s-2 border-ochre ps-3">{say('written.taken_up')}</p>}
                     <label className="box flex flex-wrap items-center gap-2 p-4">
                         <span className="text-ink2">{say('screen.common.name')}</span>
                         <input

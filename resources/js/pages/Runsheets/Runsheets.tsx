@@ -50,6 +50,9 @@ function SheetBox({ sheet }: { sheet: SheetView }) {
                     · {say('runsheet.running', { count: sheet.running })}
                     {sheet.several && ` · ${say('runsheet.several')}`}
                 </span>
+                <Link href={`/runsheets/${sheet.slug}/edit`} className="text-sky underline">
+                    {say('runsheet.edit')}
+                </Link>
                 <a href={`/runsheets/${sheet.slug}/export`} className="text-sky underline">
                     {say('runsheet.export')}
                 </a>
@@ -95,6 +98,9 @@ export default function Runsheets({ runsheets }: RunsheetsPageProps) {
                     />
                     <Button disabled={busy} onClick={() => file.current?.click()}>
                         {say('runsheet.take_in')}
+                    </Button>
+                    <Button look="main" onClick={() => router.visit('/runsheets/new')}>
+                        {say('runsheet.write')}
                     </Button>
                 </header>
                 <FaultList faults={faults} />

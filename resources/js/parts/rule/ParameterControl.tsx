@@ -101,10 +101,12 @@ export function OptionalControl(props: Props): ReactNode {
 }
 
 function InnerPart({ type, value, vocabulary, depth, onChange }: ControlProps) {
+    const { about } = vocabulary;
     return (
         <PartEditor
             family={type.bounds.family as Family}
             only={type.bounds.values?.map(String)}
+            {...(type.bounds.family === 'follow_up' && about !== undefined ? { about } : {})}
             part={value as Part | undefined}
             vocabulary={vocabulary}
             depth={depth + 1}
@@ -117,7 +119,12 @@ function InnerPart({ type, value, vocabulary, depth, onChange }: ControlProps) {
 function Condition({ value, vocabulary, onChange }: ControlProps) {
     const top = topGroup(value as Criteria | undefined);
     return (
-        <CriteriaEditor kind={top.kind} parts={top.parts} vocabulary={asked(vocabulary, 'case')} onChange={onChange} />
+        <CriteriaEditor
+            kind={top.kind}
+            parts={top.parts}
+            vocabulary={asked(vocabulary, vocabulary.about ?? 'case')}
+            onChange={onChange}
+        />
     );
 }
 

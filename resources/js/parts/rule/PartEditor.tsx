@@ -42,7 +42,7 @@ function nests(kind: KindInfo): boolean {
 }
 
 /** The part with a parameter; undefined leaves it out. */
-function withParameter(part: Part, name: string, value: unknown): Part {
+export function withParameter(part: Part, name: string, value: unknown): Part {
     if (value !== undefined) return { ...part, [name]: value };
     return Object.fromEntries(Object.entries(part).filter(([one]) => one !== name)) as Part;
 }

@@ -76,6 +76,7 @@ export const SIMPLE: Record<
     skill: OneOf,
     checklist: OneOf,
     runsheet: OneOf,
+    step: OneOf,
     task_kind: OneOf,
     option: OneOf,
     limit_kind: OneOf,

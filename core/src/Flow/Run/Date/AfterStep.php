@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Flow\Run\Date;
 
-use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Flow\Run\Run;
 use OpenBaton\Core\Flow\Run\RunMoment;
 use OpenBaton\Core\Flow\Run\Step\WaitFor;
 use OpenBaton\Core\Parameter\Parameter;
-use OpenBaton\Core\Parameter\ShortText;
+use OpenBaton\Core\Parameter\StepReference;
 use OpenBaton\Core\Parameter\WorkingSpanType;
 use OpenBaton\Core\Time\WorkingSpan;
 
@@ -26,10 +25,7 @@ final readonly class AfterStep implements StepDate
 
     public static function parameters(): array
     {
-        return [
-            Parameter::required('step', new ShortText(TextLimits::ID)),
-            Parameter::required('span', new WorkingSpanType()),
-        ];
+        return [Parameter::required('step', new StepReference()), Parameter::required('span', new WorkingSpanType())];
     }
 
     public function hangsOn(): string

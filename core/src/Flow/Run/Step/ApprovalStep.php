@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace OpenBaton\Core\Flow\Run\Step;
 
-use OpenBaton\Core\Document\TextLimits;
 use OpenBaton\Core\Flow\ApprovalRule;
 use OpenBaton\Core\Flow\ApprovalWay;
 use OpenBaton\Core\Parameter\Choice;
 use OpenBaton\Core\Parameter\MergedTextType;
 use OpenBaton\Core\Parameter\Parameter;
 use OpenBaton\Core\Parameter\PartOf;
-use OpenBaton\Core\Parameter\ShortText;
+use OpenBaton\Core\Parameter\StepReference;
 use OpenBaton\Core\Parameter\WholeNumber;
 use OpenBaton\Core\Parameter\WorkingSpanType;
 use OpenBaton\Core\Parameter\YesNo;
@@ -65,7 +64,7 @@ final readonly class ApprovalStep implements StepKind
             Parameter::optional('anybody', new YesNo(), false),
             Parameter::optional('no', new Choice(AfterNo::class), AfterNo::GoOn),
             Parameter::optional('unanswered', new Choice(AfterNo::class), AfterNo::GoOn),
-            Parameter::optional('back_to', new ShortText(TextLimits::ID), null),
+            Parameter::optional('back_to', new StepReference(), null),
         ];
     }
 
