@@ -27,6 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
             'approvals',
             'duties',
             'runsheets',
+            'rollouts',
             'rulebook',
             'reading',
         ]),

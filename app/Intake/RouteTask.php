@@ -53,6 +53,7 @@ final readonly class RouteTask
                 customerId: $task->customer?->id,
                 creatorId: $arrival->byPerson,
                 madeById: $task->own?->madeById,
+                reviewerId: $task->own?->reviewer,
                 checklist: array_map(
                     static fn(string $text): ChecklistItem => new ChecklistItem($text),
                     $task->own->items ?? [],

@@ -22,6 +22,7 @@ use App\Models\People\Place;
 use App\Models\People\Skill;
 use App\Models\People\Team;
 use App\Models\Reminders\Reminder;
+use App\Models\Rollouts\Rollout;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Runsheets\Run;
 use App\Models\Runsheets\Runsheet;
@@ -54,6 +55,7 @@ final class Recorded
         'reminder' => Reminder::class,
         'rulebook_version' => RulebookVersion::class,
         'run' => Run::class,
+        'rollout' => Rollout::class,
         'runsheet' => Runsheet::class,
         'sweep' => NamedSweep::class,
         'sweep_run' => SweepRun::class,

@@ -33,6 +33,7 @@ use Database\Seeders\Demo\DemoMoments;
 use Database\Seeders\Demo\DemoNotices;
 use Database\Seeders\Demo\DemoPlaces;
 use Database\Seeders\Demo\DemoRequests;
+use Database\Seeders\Demo\DemoRollouts;
 use Database\Seeders\Demo\DemoRules;
 use Database\Seeders\Demo\DemoRunsheets;
 use Database\Seeders\Demo\DemoSweeps;
@@ -72,6 +73,7 @@ final class DemoSeeder extends Seeder
         private readonly DemoCases $cases,
         private readonly DemoDuties $duties,
         private readonly DemoRunsheets $runsheets,
+        private readonly DemoRollouts $rollouts,
     ) {}
 
     public function run(int $weeks = 10, int $requestsADay = self::REQUESTS_A_DAY): void
@@ -110,6 +112,7 @@ final class DemoSeeder extends Seeder
         );
         $this->duties->plan($history, $begin, $moments->ago(self::QUIET_MINUTES), $lead);
         $this->runsheets->plan($history, $begin, $moments->ago(self::QUIET_MINUTES), $lead);
+        $this->rollouts->plan($history, $begin, $moments->ago(self::QUIET_MINUTES), $lead);
         (new DemoLatest($moments, $history, $requests))->lay();
         $history->runUntil($now->getTimestamp());
         (new DemoSweeps($this->saveSweep))->lay($lead);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Absences\Absence;
+use App\Models\Rollouts\Rollout;
 use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
 use Tests\Support\Cases;
@@ -48,6 +49,9 @@ function pathsLookedAt(Task $task): array
         '/duties/new' => 'A new standing duty',
         '/duties/reed-count/edit' => 'It has come on',
         '/runsheets' => 'Large repair',
+        '/rollouts' => 'Piano census',
+        '/rollouts/new' => 'A new rollout',
+        '/rollouts/' . Rollout::query()->where('name', 'Piano census')->firstOrFail()->id => 'The same again',
         '/runsheets/new' => 'A new runsheet',
         '/runsheets/large-repair/edit' => 'Versions',
         '/runs' => 'Waits for',

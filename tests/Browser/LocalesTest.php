@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absences\Absence;
 use App\Models\Access\User;
+use App\Models\Rollouts\Rollout;
 use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
 use App\Words\Locales;
@@ -110,6 +111,9 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/cases/' . Cases::ofDemo()->id,
             '/duties',
             '/runsheets',
+            '/rollouts',
+            '/rollouts/new',
+            '/rollouts/' . Rollout::query()->firstOrFail()->id,
             '/runsheets/large-repair/edit',
             '/runs',
             '/runs/' . Run::query()->running()->firstOrFail()->id,

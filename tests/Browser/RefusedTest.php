@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Absences\Absence;
 use App\Models\Customers\Customer;
+use App\Models\Rollouts\Rollout;
 use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
 use Symfony\Component\Finder\Finder;
@@ -30,6 +31,7 @@ it(
             '{approved}' => $answer->case_id,
             '{answer}' => $answer->id,
             '{levelling}' => Levellings::workedOut(overloaded: true)->id,
+            '{rollouts}' => Rollout::query()->where('name', 'Autumn check')->firstOrFail()->id,
             '{runs}' => Run::query()->running()->firstOrFail()->id,
             '{run}' => Sweeps::lookedAt('Set-ups of the orchestra to Tobias')->id,
             '{message}' => (string) Messages::held(Task::query()->latest('number')->firstOrFail())->id,

@@ -23,6 +23,12 @@ const LIMITED = [
     'tracks.name' => TextLimits::LABEL,
     'duties.name' => TextLimits::LABEL,
     'duties.slug' => TextLimits::LABEL,
+    'rollouts.name' => TextLimits::LABEL,
+    'rollout_nodes.node' => TextLimits::ID,
+    'rollout_nodes.parent' => TextLimits::ID,
+    'rollout_nodes.name' => TextLimits::NAME,
+    'rollout_nodes.title' => TextLimits::NAME,
+    'rollout_nodes.details' => TextLimits::DETAILS,
     'runsheets.name' => TextLimits::LABEL,
     'runsheets.slug' => TextLimits::LABEL,
     'runs.rule' => TextLimits::ID,
@@ -127,7 +133,7 @@ const OWN_WORDS =
     '^houses\.(name|form_customers)$|^customers\.(name|slug)$|' .
     '^news_choices\.quiet_(from|to)$|^learned_efforts\.value$|^guides\.slug$|^guide_links\.about$|' .
     '^calendar_feeds\.what$|^figures\.(by|whose)$|^task_lists\.of$|^duty_dates\.missed$|' .
-    '^run_blocks\.answer$|^runs\.only$/';
+    '^run_blocks\.answer$|^runs\.only$|^rollouts\.tree$/';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {
     $columns = DB::table('information_schema.columns')

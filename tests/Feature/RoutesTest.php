@@ -36,6 +36,7 @@ use Tests\Support\Levellings;
 use Tests\Support\Messages;
 use Tests\Support\Reminders;
 use Tests\Support\RightHouseRequests;
+use Tests\Support\Rollouts;
 use Tests\Support\Runsheets;
 use Tests\Support\Sweeps;
 
@@ -138,15 +139,14 @@ beforeEach(function (): void {
         '{absence}' => $absence->id,
         '{duty}' => Duties::known()->slug,
         'runs/{run}' => 'runs/' . Runsheets::ofNothing()->id,
-        '{runsheet}' => 'newcomer',
+        ...['{runsheet}' => 'newcomer', '{rollout}' => Rollouts::begun()->id],
         '{event}' => $event->id,
         '{person}' => 'callum',
         '{sweep}' => ($sweeps = Sweeps::ids())['sweep'],
         'sweep-runs/{run}' => "sweep-runs/{$sweeps['run']}",
         '{levelling}' => Levellings::id(),
         ...Cases::ids(),
-        '{place}' => 'the-holms',
-        '{list}' => 'teams',
+        ...['{place}' => 'the-holms', '{list}' => 'teams'],
         '{slug}' => 'brass-bench',
         '{secret}' => $secret,
         '{what}' => 'customers',
@@ -211,7 +211,7 @@ it('lets in whom it is for, and nobody else', function (): void {
 const WATCHED =
     'people teams places absences houses stand_in_events calendar_feeds users invitations ' .
     'personal_access_tokens customers task_kinds fields checklists rulebook_versions tasks chain_cuts messages ' .
-    'guides duties runsheets runs run_blocks';
+    'guides duties runsheets runs run_blocks rollouts rollout_nodes';
 
 it('changes nothing for whom it does not let in', function (): void {
     $rows = static fn(): array => array_map(

@@ -15,6 +15,7 @@ final class RightDutyRequests
         return match (true) {
             $name === 'run' && str_starts_with($route->uri(), 'runs/') => Runsheets::ofNothing()->id,
             $name === 'number' && str_starts_with($route->uri(), 'runsheets/') => '1',
+            $name === 'rollout' => Rollouts::begun()->id,
             $name === 'runsheet' => Runsheets::ofNothing()->runsheet?->slug,
             default => null,
         };
@@ -27,6 +28,8 @@ final class RightDutyRequests
             'POST duties/preview' => Duties::document(),
             'PUT duties' => ['revision' => 0, 'document' => Duties::document(['id' => 'oil', 'name' => 'Oil'])],
             'POST duties/{duty}/end' => ['revision' => Duty::query()->sole()->revision],
+            'POST rollouts', 'POST rollouts/preview' => Rollouts::document(),
+            'POST rollouts/{rollout}/deed' => ['deed' => 'remind'],
             'POST runsheets', 'POST runsheets/preview' => Runsheets::largeRepair(),
             'PUT runsheets' => ['revision' => 0, 'document' => Runsheets::largeRepair()],
             'POST runsheets/try' => [

@@ -26,6 +26,7 @@ use App\Models\Tasks\Task;
 use App\Notices\TellNews;
 use App\Reminders\Remind;
 use App\Reminders\TellDue;
+use App\Rollouts\BeginRollouts;
 use App\Runsheets\KeepRuns;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
@@ -56,6 +57,7 @@ final class Tick extends Command
         Remind $remind,
         TellNews $tellNews,
         ComeDue $duties,
+        BeginRollouts $rollouts,
     ): int {
         if (House::query()->doesntExist()) {
             return 0;
@@ -77,6 +79,7 @@ final class Tick extends Command
         $schedules($now->getTimestamp());
         $fire($now);
         $duties($now);
+        $rollouts($now);
         $retry($now->getTimestamp());
         $approvals($now);
         $runs($now);

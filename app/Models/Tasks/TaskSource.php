@@ -17,4 +17,6 @@ enum TaskSource: string
     case Duty = 'duty';
     /** A step of a runsheet made it. */
     case Run = 'run';
+    /** It is one of a rollout. */
+    case Rollout = 'rollout';
 }

@@ -189,26 +189,37 @@ export function Known({ task }: { task: TaskView }) {
     );
 }
 
-function OfDuty({ duty }: { duty: NonNullable<TaskView['duty']> }) {
-    return duty.slug === null ? (
-        duty.name
+/** What has made it, with the way there where one may see that. */
+function Origin({ says, href }: { says: string; href: string | null }) {
+    return href === null ? (
+        says
     ) : (
-        <Link href={`/duties/${duty.slug}/edit`} className="text-sky underline">
-            {duty.name}
+        <Link href={href} className="text-sky underline">
+            {says}
         </Link>
     );
 }
 
-/** The step of a run that it is. */
-function OfStep({ step }: { step: NonNullable<TaskView['step']> }) {
-    const said = say('run.step_of', { step: step.name, runsheet: step.runsheet });
-    return step.run === null ? (
-        said
-    ) : (
-        <Link href={`/runs/${step.run}`} className="text-sky underline">
-            {said}
-        </Link>
-    );
+/** The duty, the step of a run, or the rollout that it is of. */
+function originOf({ duty, step, rollout }: TaskView): Row[] {
+    const row = (word: string, says: string, base: string, id: string | null, rest = ''): Row => [
+        word,
+        <Origin key={base} says={says} href={id === null ? null : base + id + rest} />,
+    ];
+    return [
+        ...(duty === null ? [] : [row(say('task.of_duty'), duty.name, '/duties/', duty.slug, '/edit')]),
+        ...(step === null
+            ? []
+            : [
+                  row(
+                      say('run.of_step'),
+                      say('run.step_of', { step: step.name, runsheet: step.runsheet }),
+                      '/runs/',
+                      step.run,
+                  ),
+              ]),
+        ...(rollout === null ? [] : [row(say('rollout.of_task'), rollout.name, '/rollouts/', rollout.id)]),
+    ];
 }
 
 /** For whom it is, and how it came in. */
@@ -221,10 +232,7 @@ export function WhoFor({ task }: { task: TaskView }) {
         ...(task.case === null ? [] : ([[say('task.in_case'), <InCase key="case" of={task.case} />]] satisfies Row[])),
         ...told(say('screen.task_panel.contact'), task.contact),
         [say('screen.task_panel.arrived'), `${formats.moment(task.arrivedAt)}, ${task.source.toLocaleLowerCase()}`],
-        ...(task.duty === null
-            ? []
-            : ([[say('task.of_duty'), <OfDuty key="duty" duty={task.duty} />]] satisfies Row[])),
-        ...(task.step === null ? [] : ([[say('run.of_step'), <OfStep key="step" step={task.step} />]] satisfies Row[])),
+        ...originOf(task),
         ...told(say('screen.task_panel.watched_by'), task.watchers.map((one) => one.name).join(', ')),
     ];
     return (

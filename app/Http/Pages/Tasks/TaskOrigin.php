@@ -6,6 +6,7 @@ namespace App\Http\Pages\Tasks;
 
 use App\Http\Viewer;
 use App\Models\House\House;
+use App\Models\Rollouts\RolloutNode;
 use App\Models\Runsheets\RunBlock;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
@@ -21,7 +22,11 @@ final class TaskOrigin
      */
     public static function of(Task $task, Viewer $viewer): array
     {
-        return ['duty' => self::duty($task, $viewer), 'step' => self::step($task, $viewer)];
+        return [
+            'duty' => self::duty($task, $viewer),
+            'step' => self::step($task, $viewer),
+            'rollout' => self::rollout($task, $viewer),
+        ];
     }
 
     /** @return array{name: string, runsheet: string, run: string|null}|null run: where whoever looks may see it */
@@ -44,6 +49,22 @@ final class TaskOrigin
             'runsheet' => $sheet->name,
             'run' => $viewer->user()->can('view', $block->run) ? $block->run->id : null,
         ];
+    }
+
+    /** @return array{name: string, id: string|null}|null id: where whoever looks may see it */
+    private static function rollout(Task $task, Viewer $viewer): ?array
+    {
+        if ($task->source !== TaskSource::Rollout) {
+            return null;
+        }
+        $rollout = RolloutNode::query()->where('task_id', $task->id)->with('rollout')->first()?->rollout;
+
+        return $rollout === null
+            ? null
+            : [
+                'name' => $rollout->name,
+                'id' => $viewer->user()->can('shape', House::class) ? $rollout->id : null,
+            ];
     }
 
     /** @return array{name: string, slug: string|null}|null slug: where whoever looks may change it */

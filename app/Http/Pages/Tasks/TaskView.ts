@@ -105,6 +105,8 @@ export type TaskView = TaskLine & {
     duty: { name: string; slug: string | null } | null;
     /** the step of a run that it is; id: where whoever looks may see that */
     step: { name: string; runsheet: string; run: string | null } | null;
+    /** the rollout that it is one of; id: where whoever looks may see that */
+    rollout: { name: string; id: string | null } | null;
     /** whether whoever looks may have a task like it come back */
     mayRepeat: boolean;
     facts: { label: string; value: string }[];

@@ -115,6 +115,9 @@ function Toolbar({
                     <Link href="/duties" className="text-sky underline">
                         {say('duty.all')}
                     </Link>
+                    <Link href="/rollouts" className="text-sky underline">
+                        {say('rollout.all')}
+                    </Link>
                     <Link href="/runs" className="text-sky underline">
                         {say('run.all')}
                     </Link>
