@@ -10,12 +10,9 @@ use App\Models\Access\User;
 use App\Models\Rollouts\NodeState;
 use App\Models\Rollouts\Rollout;
 use App\Models\Rollouts\RolloutState;
-use App\Models\Tasks\Task;
 use App\Refusals\RolloutMovedOn;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Workload\TaskStatus;
 
 /** What a lead does with a rollout that is put down. */
 final class SteerRollout
@@ -46,12 +43,7 @@ final class SteerRollout
     /** @throws RolloutMovedOn where somebody has begun one of its tasks, or it is under way */
     public function takeBack(Rollout $rollout, User $by): void
     {
-        $isBegun = Task::query()
-            ->whereIn('id', $rollout->leaves()->whereNotNull('task_id')->select('task_id')->reorder())
-            ->where('status', '<>', TaskStatus::New)
-            ->where(static fn(Builder $task): Builder => $task->where('status', '<>', TaskStatus::Dropped))
-            ->exists();
-        if ($isBegun) {
+        if ($rollout->isBegun()) {
             throw RolloutMovedOn::begun($rollout);
         }
         DB::transaction(function () use ($rollout, $by): void {

@@ -8,10 +8,12 @@ use App\Models\Access\User;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\GoesByState;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use OpenBaton\Core\Workload\TaskStatus;
 
 /**
  * A series of tasks, one for each of many nodes of a tree.
@@ -55,6 +57,20 @@ final class Rollout extends Model
     public function nodes(): HasMany
     {
         return $this->hasMany(RolloutNode::class)->orderBy('place');
+    }
+
+    /** Whether somebody works, or has worked, on a task of it. */
+    public function isBegun(): bool
+    {
+        return $this->nodes()
+            ->whereHas(
+                'task',
+                static fn(Builder $task): Builder => $task->whereNotIn('status', [
+                    TaskStatus::New,
+                    TaskStatus::Dropped,
+                ]),
+            )
+            ->exists();
     }
 
     /** @return HasMany<RolloutNode, $this> those that have a task, or are to have one */

@@ -54,7 +54,7 @@ final class RolloutPage
 
         return [
             'rollout' => RolloutLine::all($rollout->newCollection([$rollout->loadMissing('beginner')]))[0],
-            'can' => self::can($rollout->state),
+            'can' => array_values(array_diff(self::can($rollout->state), $rollout->isBegun() ? ['take_back'] : [])),
             'rows' => $rows,
             'left' => max(0, $listed - self::MOST),
         ];

@@ -30,7 +30,8 @@ function Row({ rollout }: { rollout: RolloutLine }) {
                 {rollout.dueAt === null ? say('rollout.no_due') : formats.moment(rollout.dueAt)}
             </td>
             <td className="px-3 py-2 text-ink2">
-                {say('rollout.begun_by', { moment: formats.moment(rollout.begunAt), by: rollout.begunBy ?? 'none' })}
+                {formats.moment(rollout.begunAt)}
+                {rollout.begunBy !== null && ' · ' + rollout.begunBy}
             </td>
         </tr>
     );
