@@ -24,6 +24,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('runsheets/{runsheet:slug}/export', [RunsheetController::class, 'export']);
     Route::post('runsheets/{runsheet:slug}/publish', [RunsheetController::class, 'publish']);
     Route::post('runsheets/{runsheet:slug}/discard', [RunsheetController::class, 'discard']);
+    Route::get('runsheets/{runsheet:slug}/behind', [RunsheetController::class, 'behind']);
+    Route::post('runs/{run}/move', [RunController::class, 'move']);
     Route::get('runs', [RunController::class, 'index']);
     Route::post('runs', [RunController::class, 'store']);
     Route::get('runs/{run}', [RunController::class, 'show']);

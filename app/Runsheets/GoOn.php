@@ -77,9 +77,15 @@ final class GoOn
             $hand = RunAtHand::of($row, $locked, $this->subjects);
             $moment = $hand->moment();
             $advance = $does(new RunEngine($hand->sheet), $hand->run(), $moment);
-            $this->going($runId, fn() => $this->take($hand, $advance, $moment, $keeps, $by));
-            $this->carryOn($runId, $locked);
+            $this->with($hand, $advance, $moment, $by, $keeps);
         }, attempts: 3);
+    }
+
+    /** Carries a run on by what has been decided about it, under the lock by which it is at hand. */
+    public function with(RunAtHand $hand, RunAdvance $advance, RunMoment $moment, Actor $by, bool $keeps): void
+    {
+        $this->going($hand->row->id, fn() => $this->take($hand, $advance, $moment, $keeps, $by));
+        $this->carryOn($hand->row->id, $hand->locked);
     }
 
     private function carryOn(string $runId, LockedHouse $locked): void

@@ -132,6 +132,7 @@ const FORMS = [
     'Runsheets/Runsheets.tsx' => ['hanneke', '/runsheets', [], "//input[@type='file']"],
     'Rollouts/Rollout.tsx' => ['hanneke', '/rollouts/{rollouts}', ['Take it back'], SENDS],
     'Rollouts/RolloutEditor.tsx' => ['hanneke', '/rollouts/{rollouts}/again', [], '(//header//button)[last()]'],
+    'runsheet/MoveRuns.tsx' => ['hanneke', '/runsheets', ["//button[contains(., 'earlier version')]"], SENDS],
     'Runsheets/Run.tsx' => ['hanneke', '/runs/{runs}', ['*Call the run off'], "(//*[@role='menuitem'])[1]"],
     'runsheet/Runs.tsx' => ['hanneke', '/tasks/{task}', ['*Start a runsheet'], "(//*[@role='menuitem'])[1]"],
     'levelling/StartLevelling.tsx' => ['hanneke', '/levellings', ['Level'], SENDS],

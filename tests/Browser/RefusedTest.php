@@ -11,6 +11,7 @@ use Symfony\Component\Finder\Finder;
 use Tests\Support\Cases;
 use Tests\Support\Levellings;
 use Tests\Support\Messages;
+use Tests\Support\Runsheets;
 use Tests\Support\Sweeps;
 
 require_once __DIR__ . '/DraftFunctions.php';
@@ -38,6 +39,7 @@ it(
             '{picture}' => base_path('database/seeders/Demo/pictures/card.png'),
             '{customer}' => (string) Customer::query()->whereNull('retired_at')->firstOrFail()->slug,
         ];
+        Runsheets::oneMoreStep('return');
         $refuse = (string) file_get_contents(base_path('tests/Support/refuse.js'));
         $silent = [];
         $signedIn = '';

@@ -169,7 +169,7 @@ it('shows the tree with what is done, late and open, and reminds', function (): 
         1,
         1,
     ]);
-    expect($page['can'])->toBe(['take_back', 'remind']);
+    expect($page['can'])->toBe(['remind']);
     $this->postJson("/rollouts/{$rollout->id}/deed", ['deed' => 'remind'])->assertJsonPath('reminded', $total - 1);
     expect(
         Notice::query()

@@ -81,6 +81,8 @@ final class LetsInToRead
             'GET runsheets/{runsheet}/export' => [LetsIn::LEADS, []],
             'POST runsheets/{runsheet}/publish' => [LetsIn::LEADS, ['revision' => 99]],
             'POST runsheets/{runsheet}/discard' => [LetsIn::LEADS, ['revision' => 99]],
+            'GET runsheets/{runsheet}/behind' => [LetsIn::LEADS, []],
+            'POST runs/{run}/move' => [LetsIn::LEADS, ['revision' => 99]],
             'GET runs' => [LetsIn::LEADS, []],
             'POST runs' => [LetsIn::LEADS, ['runsheet' => 'newcomer']],
             // It is of nothing.

@@ -42,6 +42,7 @@ final class RightDutyRequests
             'POST runs' => ['runsheet' => Runsheets::ofNothing()->runsheet?->slug],
             'POST tasks/{task}/runs' => ['runsheet' => Runsheets::publish(Runsheets::largeRepair())->slug],
             'POST cases/{case}/runs' => ['runsheet' => Runsheets::ofCases()->slug],
+            'POST runs/{run}/move' => Runsheets::behind(),
             'POST runs/{run}/deed' => [
                 'revision' => Runsheets::ofNothing()->revision,
                 'deed' => 'again',

@@ -140,6 +140,25 @@ final class Runsheets
     }
 
     /** A run of nothing, whose only step has stopped: the one that there is, or is made. */
+    /** A new version of one that is published, so that its runs go on with an earlier one. */
+    public static function oneMoreStep(string $slug): void
+    {
+        $document = Runsheet::query()->with('published')->where('slug', $slug)->sole()->published?->document ?? [];
+        $document['does']['one_after_another'][] = self::task('afterwards', ['title' => 'Afterwards']);
+        self::publish($document);
+    }
+
+    /** @return array<string, int> the revision of the run of nothing, which goes on with an earlier version */
+    public static function behind(): array
+    {
+        $run = self::ofNothing();
+        $tour = self::task('tour', ['title' => 'Tour of the workshop']);
+        self::publish(self::document([$tour, self::task('desk', ['title' => 'Desk'])], 'house', 'newcomer'));
+        app()->forgetScopedInstances();
+
+        return ['revision' => $run->revision];
+    }
+
     public static function ofNothing(): Run
     {
         $known = Run::query()->whereHas('runsheet', static fn(Builder $sheet) => $sheet->where('slug', 'newcomer'));

@@ -9,6 +9,7 @@ use App\Http\Pages\Rollouts\RolloutPage;
 use App\Http\Pages\Rollouts\RolloutPreview;
 use App\Http\Pages\Rollouts\RolloutsPage;
 use App\Http\Requests\Rollouts\RolloutDeedRequest;
+use App\Http\Requests\Whole;
 use App\Http\Viewer;
 use App\Models\House\House;
 use App\Models\Rollouts\Rollout;
@@ -29,7 +30,9 @@ final class RolloutController
     {
         Gate::authorize('shape', House::class);
 
-        return Inertia::render('Rollouts/Rollouts', $page->props(max(1, $request->integer('page', 1))));
+        $request->validate(['page' => [new Whole(1, 100_000)]]);
+
+        return Inertia::render('Rollouts/Rollouts', $page->props($request->integer('page', 1)));
     }
 
     public function create(RolloutEditorPage $page): Response

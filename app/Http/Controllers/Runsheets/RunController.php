@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Runsheets;
 
 use App\Http\Pages\Runsheets\RunPage;
 use App\Http\Pages\Runsheets\RunsPage;
+use App\Http\Requests\Runsheets\MoveRunRequest;
 use App\Http\Requests\Runsheets\RunDeedRequest;
 use App\Http\Requests\Runsheets\StartRunRequest;
 use App\Http\Requests\Whole;
@@ -16,6 +17,7 @@ use App\Models\Tasks\Task;
 use App\Refusals\RunMovedOn;
 use App\Runsheets\BeginRun;
 use App\Runsheets\GoOn;
+use App\Runsheets\MoveRun;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -94,6 +96,18 @@ final readonly class RunController
                 $this->viewer->actor(),
                 $request->keeps(),
             );
+        } catch (RunRefused $refused) {
+            throw RunMovedOn::not($refused->why);
+        }
+
+        return new JsonResponse(['saved' => true]);
+    }
+
+    /** @throws RunMovedOn where it has gone on since, or goes by that version already */
+    public function move(Run $run, MoveRunRequest $request, MoveRun $move): JsonResponse
+    {
+        try {
+            $move($run->id, $request->seen(), $request->keeps(), $this->viewer->actor());
         } catch (RunRefused $refused) {
             throw RunMovedOn::not($refused->why);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Runsheets;
 
 use App\Documents\RulebookFile;
+use App\Http\Pages\Runsheets\RunsBehind;
 use App\Http\Pages\Runsheets\RunsheetsPage;
 use App\Http\Requests\Whole;
 use App\Http\Viewer;
@@ -52,6 +53,14 @@ final class RunsheetController
         $save->discard($runsheet, self::seen($request), $viewer->actor());
 
         return new JsonResponse(['saved' => true]);
+    }
+
+    /** Runs of it that go on with an earlier version, each with what would become of it in the one that is published. */
+    public function behind(Runsheet $runsheet, RunsBehind $behind): JsonResponse
+    {
+        Gate::authorize('shape', House::class);
+
+        return new JsonResponse(['runs' => $behind->of($runsheet)]);
     }
 
     /** The document of it: the draft where there is one, else as it is published. */

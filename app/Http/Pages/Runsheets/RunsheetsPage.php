@@ -28,6 +28,9 @@ final readonly class RunsheetsPage
                 Row::query()
                     ->with('published.publishedBy')
                     ->withCount([
+                        'runs as behind' => static fn(Builder $runs): Builder => $runs
+                            ->where('state', RunState::Running)
+                            ->whereColumn('version_id', '<>', 'runsheets.published_id'),
                         'runs as running' => static fn(Builder $runs): Builder => $runs->where(
                             'state',
                             RunState::Running,
@@ -55,6 +58,7 @@ final readonly class RunsheetsPage
                                         'by' => $row->published->publishedBy?->name,
                                     ],
                             'running' => is_numeric($running) ? (int) $running : 0,
+                            'behind' => is_numeric($behind = $row->getAttribute('behind')) ? (int) $behind : 0,
                             'lines' => $outline->of($sheet),
                         ];
                     })

@@ -1,11 +1,12 @@
 import { Head, Link, router } from '@inertiajs/react';
 import type { RunsheetsPageProps, SheetView } from '@props/Runsheets/RunsheetsPage';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { ask } from '@/lib/ask';
 import { useFormats } from '@/lib/format';
 import { useSending } from '@/lib/useSending';
 import { say } from '@/lib/words';
 import { FaultList } from '@/parts/FaultList';
+import { MoveRuns } from '@/parts/runsheet/MoveRuns';
 import { Outline } from '@/parts/runsheet/Outline';
 import { Button } from '@/ui/Button';
 
@@ -34,6 +35,7 @@ function Draft({ sheet }: { sheet: SheetView }) {
 
 function SheetBox({ sheet }: { sheet: SheetView }) {
     const formats = useFormats();
+    const [moves, setMoves] = useState(false);
     return (
         <section aria-label={sheet.name} className="box space-y-2 p-4">
             <header className="flex flex-wrap items-baseline gap-3">
@@ -57,6 +59,12 @@ function SheetBox({ sheet }: { sheet: SheetView }) {
                     {say('runsheet.export')}
                 </a>
             </header>
+            {sheet.behind > 0 && (
+                <Button look="quiet" onClick={() => setMoves(true)}>
+                    {say('runsheet.behind', { count: sheet.behind })}
+                </Button>
+            )}
+            {moves && <MoveRuns sheet={sheet} onLeave={() => setMoves(false)} />}
             {sheet.hasDraft && <Draft sheet={sheet} />}
             <Outline lines={sheet.lines} label={say('runsheet.steps_of', { runsheet: sheet.name })} />
         </section>
