@@ -39,7 +39,7 @@ it(
             '{picture}' => base_path('database/seeders/Demo/pictures/card.png'),
             '{customer}' => (string) Customer::query()->whereNull('retired_at')->firstOrFail()->slug,
         ];
-        Runsheets::oneMoreStep('return');
+        Runsheets::oneMoreStep('large-repair');
         $refuse = (string) file_get_contents(base_path('tests/Support/refuse.js'));
         $silent = [];
         $signedIn = '';

@@ -68,7 +68,7 @@ it('is written by keyboard, tried, published, and runs', function (): void {
     $this->press('Start a runsheet');
     $this->click("//*[@role='menuitem'][.='Term opening']");
     $this->see('goes on since');
-    $run = Run::query()->where('task_id', $task->id)->sole();
+    $run = Run::query()->where('task_id', $task->id)->whereBelongsTo($sheet)->oldest('id')->firstOrFail();
     $opened = $run->blocks()->where('key', 'call_the_school')->sole();
     expect([$opened->state, Task::query()->find($opened->task_id)?->title])->toBe([StepState::Open, 'Call the school']);
 });

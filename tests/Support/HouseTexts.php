@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use App\Models\Cases\TrackVersion;
 use App\Models\Duties\Duty;
+use App\Models\Rollouts\Rollout;
 use App\Models\Rules\RulebookVersion;
 use App\Models\Runsheets\RunsheetVersion;
 use Illuminate\Support\Facades\DB;
@@ -64,6 +65,7 @@ final class HouseTexts
                 ...RulebookVersion::query()->pluck('rules'),
                 ...TrackVersion::query()->pluck('document'),
                 ...Duty::query()->pluck('document'),
+                ...Rollout::query()->pluck('document'),
                 ...RunsheetVersion::query()->pluck('document'),
             ]
             as $document

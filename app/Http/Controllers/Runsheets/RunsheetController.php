@@ -55,7 +55,7 @@ final class RunsheetController
         return new JsonResponse(['saved' => true]);
     }
 
-    /** Runs of it that go on with an earlier version, each with what would become of it in the one that is published. */
+    /** Runs of it that go on with an earlier version, with what would become of each in the one published. */
     public function behind(Runsheet $runsheet, RunsBehind $behind): JsonResponse
     {
         Gate::authorize('shape', House::class);
