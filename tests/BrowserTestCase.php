@@ -143,11 +143,16 @@ abstract class BrowserTestCase extends TestCase
         ++$this->entries;
         if ($field->getAttribute('role') === 'combobox') {
             // Typed, as one does; the first of those that are found is chosen.
-            $this->browser->executeScript('arguments[0].focus(); arguments[0].select();', [$field]);
-            $field->sendKeys($option);
+            // What was chosen before may put another entry in its place yet.
+            $into = fn(): mixed => $this->browser->executeScript(
+                'arguments[0].focus(); arguments[0].select(); return true;',
+                [$this->field($label)],
+            );
+            $this->until(fn(): bool => $into() === true, fn(): string => "{$label} does not stay.");
+            $this->browser->getKeyboard()->sendKeys($option);
             // Those who can be chosen may still be on their way.
             $this->find("//*[@role='option']");
-            $field->sendKeys(WebDriverKeys::ENTER);
+            $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
 
             return;
         }

@@ -9,6 +9,7 @@ use App\Models\Customers\Customer;
 use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Subject\Subject;
 
 /** Rows of tasks and of cases, for what is the same with both. */
@@ -45,10 +46,11 @@ final readonly class SubjectRows
         };
     }
 
-    /** @param Task|CustomerCase|Customer $row with what it takes */
-    public function subject(Task|CustomerCase|Customer $row, HouseAt $house): Subject
+    /** @param Task|CustomerCase|Customer|null $row with what it takes; null: nothing but the house */
+    public function subject(Task|CustomerCase|Customer|null $row, HouseAt $house): Subject
     {
         return match (true) {
+            $row === null => new HouseSubject(),
             $row instanceof Task => $this->tasks->of($row, $house),
             $row instanceof CustomerCase => $this->cases->of($row, $house),
             default => $this->customers->of($row, $house),

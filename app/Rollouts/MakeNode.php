@@ -19,7 +19,6 @@ use App\Models\Rollouts\RolloutState;
 use App\Models\Tasks\TaskSource;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Document\Node;
 use OpenBaton\Core\Flow\Rollout\Rollout as CoreRollout;
 use OpenBaton\Core\Rulebook\Give;
 use OpenBaton\Core\Rulebook\Method\InOrder;
@@ -32,9 +31,10 @@ final readonly class MakeNode
 {
     public function __construct(private Houses $houses, private CustomerSource $customers, private RouteTask $route) {}
 
-    public function __invoke(RolloutNode $node): void
+    /** @param CoreRollout $wanted as it was put down */
+    public function __invoke(RolloutNode $node, CoreRollout $wanted): void
     {
-        DB::transaction(function () use ($node): void {
+        DB::transaction(function () use ($node, $wanted): void {
             $locked = $this->houses->lock();
             $rollout = Rollout::query()->lockForUpdate()->find($node->rollout_id);
             $row = RolloutNode::query()
@@ -50,7 +50,7 @@ final readonly class MakeNode
             ) {
                 return;
             }
-            $task = $this->incoming($rollout, $row, $locked);
+            $task = $this->incoming($wanted, $row, $locked);
             $made = $task === null ? null : $this->make($task, $locked);
             $row->update(['state' => $made === null ? NodeState::Failed : NodeState::Made, 'task_id' => $made]);
             $rollout->update(['moved_at' => CarbonImmutable::now()]);
@@ -63,10 +63,9 @@ final readonly class MakeNode
     }
 
     /** @return IncomingTask|null null: its kind is no longer there */
-    private function incoming(Rollout $rollout, RolloutNode $row, LockedHouse $locked): ?IncomingTask
+    private function incoming(CoreRollout $wanted, RolloutNode $row, LockedHouse $locked): ?IncomingTask
     {
         $house = $locked->house;
-        $wanted = ReadRollout::kept(Node::root($rollout->document), $house)->rollout;
         $kind = $house->snapshot->kindNamed($wanted->taskKind);
         if ($kind === null) {
             return null;

@@ -12,6 +12,7 @@ use OpenBaton\Core\Document\RolloutFormat;
 use OpenBaton\Core\Flow\Rollout\RolloutPlan;
 use OpenBaton\Core\Flow\Rollout\Tree;
 use OpenBaton\Core\Flow\Rollout\WantedRollout;
+use OpenBaton\Core\Rulebook\RuleContext;
 
 /** Reads a rollout as it is written, and plans its tasks. */
 final class ReadRollout
@@ -22,21 +23,13 @@ final class ReadRollout
     /** @throws DocumentError with all that is wrong with it */
     public static function wanted(Node $document, HouseAt $house): WantedRollout
     {
-        return (new RolloutFormat(
-            $house->snapshot->ruleContext(),
-            $house->snapshot->roster->house,
-            Trees::ATTRIBUTES,
-        ))->read($document);
+        return self::read($document, $house, $house->snapshot->ruleContext());
     }
 
     /** As it was put down, whatever has become since of what it names. */
     public static function kept(Node $document, HouseAt $house): WantedRollout
     {
-        return (new RolloutFormat(
-            $house->snapshot->keptContext(),
-            $house->snapshot->roster->house,
-            Trees::ATTRIBUTES,
-        ))->read($document);
+        return self::read($document, $house, $house->snapshot->keptContext());
     }
 
     /** @throws DocumentError where it has no member, or too many */
@@ -52,5 +45,10 @@ final class ReadRollout
         }
 
         return RolloutPlan::of($wanted->rollout, $tree, $leaves, $house->words(), $today);
+    }
+
+    private static function read(Node $document, HouseAt $house, RuleContext $context): WantedRollout
+    {
+        return (new RolloutFormat($context, $house->snapshot->roster->house, Trees::ATTRIBUTES))->read($document);
     }
 }

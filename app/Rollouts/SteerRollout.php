@@ -24,18 +24,17 @@ final class SteerRollout
     }
 
     /**
-     * What is left is made now.
+     * What is left is made now, and what could not be made is tried again.
      *
      * @throws RolloutMovedOn where it is under way, or all of it is made
      */
     public function goOn(Rollout $rollout, User $by): void
     {
         DB::transaction(function () use ($rollout, $by): void {
-            $this->go($rollout, [RolloutState::Planned, RolloutState::Stopped], RolloutState::Making, 'made', $by);
-            $rollout
-                ->leaves()
-                ->where('state', NodeState::Failed)
-                ->update(['state' => NodeState::Planned]);
+            $failed = $rollout->leaves()->where('state', NodeState::Failed);
+            $again = $failed->reorder()->update(['state' => NodeState::Planned]) > 0;
+            $from = [RolloutState::Planned, RolloutState::Stopped, ...$again ? [RolloutState::Made] : []];
+            $this->go($rollout, $from, RolloutState::Making, 'made', $by);
             MakeRollout::dispatch($rollout->id);
         });
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rollouts;
 
 use App\Models\Access\User;
+use App\Models\Concerns\GoesPieceByPiece;
 use App\Models\Rollouts\NodeState;
 use App\Models\Rollouts\Rollout;
 use App\Models\Rollouts\RolloutNode;
@@ -12,6 +13,7 @@ use App\Models\Rollouts\RolloutState;
 use App\Models\Tasks\Task;
 use App\Refusals\Refused;
 use App\Tasks\DropTask;
+use Carbon\CarbonImmutable;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
@@ -21,7 +23,7 @@ use OpenBaton\Core\Workload\TaskStatus;
 final class UndoRollout implements ShouldQueue
 {
     use Dispatchable;
-    use GoesNodeByNode;
+    use GoesPieceByPiece;
     use Queueable;
 
     public int $tries = 5;
@@ -38,20 +40,18 @@ final class UndoRollout implements ShouldQueue
         if ($rollout?->state !== RolloutState::Undoing || $by === null) {
             return;
         }
-        $this->each(
-            $rollout,
-            $rollout
-                ->leaves()
-                ->whereIn('state', [NodeState::Made, NodeState::Planned])
-                ->with('task'),
-            static function (RolloutNode $node) use ($drop, $by): void {
-                if ($node->task?->status === TaskStatus::New) {
-                    self::drop($node->task, $drop, $by);
-                }
-                $node->update(['state' => NodeState::TakenBack]);
-            },
-            RolloutState::TakenBack,
-        );
+        $isUndone = $this->each($rollout, $rollout->left()->with('task'), static function (RolloutNode $node) use (
+            $drop,
+            $by,
+        ): void {
+            if ($node->task?->status === TaskStatus::New) {
+                self::drop($node->task, $drop, $by);
+            }
+            $node->update(['state' => NodeState::TakenBack]);
+        });
+        if ($isUndone) {
+            $rollout->goes(RolloutState::Undoing, RolloutState::TakenBack, ['ended_at' => CarbonImmutable::now()]);
+        }
     }
 
     private static function drop(Task $task, DropTask $drop, User $by): void

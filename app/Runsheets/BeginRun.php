@@ -14,8 +14,6 @@ use App\Models\Tasks\Task;
 use App\Refusals\RunNotStarted;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\RunsheetFormat;
 use OpenBaton\Core\Flow\Run\Runsheet as Sheet;
 use OpenBaton\Core\Flow\Run\RunState;
 use OpenBaton\Core\Flow\Run\Step\RunsheetStep;
@@ -130,9 +128,7 @@ final readonly class BeginRun
 
         return $sheet->published === null
             ? null
-            : (new RunsheetFormat($this->houses->recent()->snapshot->keptContext()))->read(
-                Node::root($sheet->published->document),
-            );
+            : ReadRunsheet::kept($sheet->published->document, $this->houses->recent()->snapshot);
     }
 
     private static function first(Runsheet $sheet, Sheet $read, Task|CustomerCase|null $of): ?Row

@@ -5,21 +5,16 @@ declare(strict_types=1);
 namespace App\Runsheets;
 
 use App\Access\Actor;
-use App\Bridge\HouseAt;
 use App\Bridge\Houses;
 use App\Bridge\SubjectRows;
 use App\Models\Runsheets\Run as Row;
-use App\Models\Runsheets\RunsheetVersion;
 use App\Refusals\RunMovedOn;
 use Illuminate\Support\Facades\DB;
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\RunsheetFormat;
 use OpenBaton\Core\Flow\Run\Run;
 use OpenBaton\Core\Flow\Run\RunAdvance;
 use OpenBaton\Core\Flow\Run\RunEngine;
 use OpenBaton\Core\Flow\Run\RunMoment;
 use OpenBaton\Core\Flow\Run\RunMove;
-use OpenBaton\Core\Flow\Run\Runsheet;
 
 /** Moves a run to the version of its runsheet that is published now. */
 final readonly class MoveRun
@@ -30,12 +25,6 @@ final readonly class MoveRun
         private StepWork $work,
         private GoOn $goOn,
     ) {}
-
-    /** As a version says, whatever has become of the house since. */
-    public static function sheetOf(RunsheetVersion $version, HouseAt $house): Runsheet
-    {
-        return (new RunsheetFormat($house->snapshot->keptContext()))->read(Node::root($version->document));
-    }
 
     /**
      * @param int  $seen  revision of the run that was looked at
@@ -54,7 +43,10 @@ final readonly class MoveRun
             }
             $before = RunAtHand::of($row, $locked, $this->subjects);
             $moment = $before->moment();
-            $moved = (new RunMove($before->sheet, self::sheetOf($to, $locked->house)))->move($before->run(), $moment);
+            $moved = (new RunMove($before->sheet, ReadRunsheet::kept($to->document, $locked->house->snapshot)))->move(
+                $before->run(),
+                $moment,
+            );
             foreach ($moved->gone as $act) {
                 $child = $this->work->withdraw($before->block($act->key, $act->round), $keeps);
                 if ($child !== null) {

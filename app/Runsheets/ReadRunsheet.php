@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Runsheets;
 
+use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
 use App\Models\Runsheets\Runsheet as Row;
 use OpenBaton\Core\Document\DocumentError;
@@ -18,16 +19,25 @@ final readonly class ReadRunsheet
 {
     public function __construct(private SnapshotSource $snapshots) {}
 
+    /**
+     * As it was kept, whatever has become of the house since.
+     *
+     * @param mixed $document of a draft or of a version
+     */
+    public static function kept(mixed $document, Snapshot $house): Runsheet
+    {
+        return (new RunsheetFormat($house->keptContext()))->read(Node::root($document));
+    }
+
     /** @throws DocumentError with all that is wrong with it */
     public function __invoke(Node $document): Runsheet
     {
         $snapshot = $this->snapshots->current();
         $sheet = (new RunsheetFormat($snapshot->ruleContext()))->read($document);
         $waits = [$sheet->id => self::waitsFor($sheet)];
-        $kept = new RunsheetFormat($snapshot->keptContext());
         foreach (Row::query()->where('slug', '!=', $sheet->id)->with('published')->get() as $row) {
             $published = $row->draft ?? $row->published?->document;
-            $waits[$row->slug] = $published === null ? [] : self::waitsFor($kept->read(Node::root($published)));
+            $waits[$row->slug] = $published === null ? [] : self::waitsFor(self::kept($published, $snapshot));
         }
         $circle = Circle::in($waits);
         if (in_array($sheet->id, $circle, true)) {

@@ -12,15 +12,12 @@ use App\Models\Runsheets\Run as Row;
 use App\Models\Runsheets\RunBlock;
 use App\Models\Tasks\Task;
 use Illuminate\Database\Eloquent\Collection;
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\RunsheetFormat;
 use OpenBaton\Core\Flow\Run\Run;
 use OpenBaton\Core\Flow\Run\RunAdvance;
 use OpenBaton\Core\Flow\Run\RunMoment;
 use OpenBaton\Core\Flow\Run\Runsheet;
 use OpenBaton\Core\Flow\Run\Step;
 use OpenBaton\Core\Flow\Run\StepState;
-use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Subject\Subject;
 
 /** A run under the lock of the house, with its runsheet and the rounds of its blocks. */
@@ -51,7 +48,7 @@ final class RunAtHand
     {
         $row->loadMissing('version');
 
-        return (new RunsheetFormat($house->snapshot->keptContext()))->read(Node::root($row->version?->document));
+        return ReadRunsheet::kept($row->version?->document, $house->snapshot);
     }
 
     public function run(): Run
@@ -72,7 +69,7 @@ final class RunAtHand
     /** @param Task|CustomerCase|null $row what it is of, as it is by now */
     public function subjectOf(Task|CustomerCase|null $row): Subject
     {
-        return $row === null ? new HouseSubject() : $this->subjects->subject($row, $this->locked->house);
+        return $this->subjects->subject($row, $this->locked->house);
     }
 
     public function moment(): RunMoment

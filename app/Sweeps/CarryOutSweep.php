@@ -48,7 +48,7 @@ final class CarryOutSweep implements ShouldQueue
             ->where('comes_to', ComesTo::Changes)
             ->with(array_map(static fn(string $of): string => "task.{$of}", TaskSubjects::RELATIONS))
             ->orderBy('place');
-        $this->each($run, $left, static function (SweptTask $one) use ($sweepOne, $run): void {
+        $this->tasks($run, $left, static function (SweptTask $one) use ($sweepOne, $run): void {
             try {
                 $sweepOne($run, $one);
             } catch (SweepMovedOn $why) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sweeps;
 
+use App\Models\Concerns\GoesPieceByPiece;
 use App\Models\Sweeps\SweepRun;
 use App\Models\Sweeps\SweepState;
 use App\Models\Sweeps\SweptTask;
@@ -12,35 +13,21 @@ use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
-/** A job that goes through the tasks of a sweep for some seconds, then lets others have their turn. */
+/** A job that goes through the tasks of a sweep until it is done, undone or stopped. */
 trait GoesTaskByTask
 {
-    /** Tasks after which it is asked whether somebody has stopped it. */
-    private const PIECE = 20;
-
-    private const SECONDS = 20;
+    use GoesPieceByPiece;
 
     /**
      * @param HasMany<SweptTask, SweepRun> $left those that are left, in order; each leaves them once it is done
      * @param Closure(SweptTask): void     $each
      */
-    private function each(SweepRun $run, HasMany $left, Closure $each): void
+    private function tasks(SweepRun $run, HasMany $left, Closure $each): void
     {
         $state = $run->state;
-        $end = microtime(true) + self::SECONDS;
         try {
-            while (($piece = $left->clone()->limit(self::PIECE)->get())->isNotEmpty()) {
-                foreach ($piece as $one) {
-                    $each($one);
-                }
-                if (SweepRun::query()->whereKey($run->id)->value('state') !== $state) {
-                    return;
-                }
-                if (microtime(true) > $end) {
-                    dispatch(clone $this);
-
-                    return;
-                }
+            if (!$this->each($run, $left, $each)) {
+                return;
             }
         } catch (SweepMovedOn) {
             $run->stops($state, 'other_rules');

@@ -40,7 +40,7 @@ final class UndoSweep implements ShouldQueue
             return;
         }
         $left = $run->tasks()->where('state', SweptState::Carried)->orderByDesc('place');
-        $this->each($run, $left, function (SweptTask $one) use ($undoOne, $run): void {
+        $this->tasks($run, $left, function (SweptTask $one) use ($undoOne, $run): void {
             try {
                 $undoOne($run, $one->place, $this->userId);
             } catch (Throwable $error) {

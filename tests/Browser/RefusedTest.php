@@ -7,7 +7,9 @@ use App\Models\Customers\Customer;
 use App\Models\Rollouts\Rollout;
 use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
+use Facebook\WebDriver\WebDriverBy;
 use Symfony\Component\Finder\Finder;
+use Tests\BrowserTestCase;
 use Tests\Support\Cases;
 use Tests\Support\Levellings;
 use Tests\Support\Messages;
@@ -16,6 +18,15 @@ use Tests\Support\Sweeps;
 
 require_once __DIR__ . '/DraftFunctions.php';
 require_once __DIR__ . '/RefusedFunctions.php';
+
+/** What sends the form is there, and can be used. */
+function untilSendable(BrowserTestCase $test, string $send): void
+{
+    $test->until(
+        fn(): bool => $test->browser->findElement(WebDriverBy::xpath($send))->isEnabled(),
+        fn(): string => "It stays out of use: {$send}. The page says:\n" . $test->text(),
+    );
+}
 
 it(
     'says of each form what was refused, also what the form has no entry for, and keeps what is typed',
@@ -54,6 +65,8 @@ it(
                 $this->settled();
                 $again = array_filter($steps, static fn(string $step): bool => $step[0] === '*');
                 fillForm($this, array_diff($steps, $again));
+                // What a form waits for before it can be sent is not refused.
+                $again === [] && untilSendable($this, $send);
                 $this->browser->executeScript($refuse);
                 foreach (['What is made up is refused.', 'As a whole it is refused.'] as $said) {
                     fillForm($this, array_map(static fn(string $step): string => substr($step, 1), $again));

@@ -12,7 +12,6 @@ use App\Models\Rollouts\RolloutState;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
 use App\Rollouts\BeginRollouts;
-use App\Rollouts\MakeNode;
 use App\Rollouts\MakeRollout;
 use Carbon\CarbonImmutable;
 use Database\Factories\Absences\AbsenceFactory;
@@ -101,7 +100,7 @@ it('makes a task for each, once, for whoever answers, and by the rules where nob
     // What is made is not made again.
     $rollout->update(['state' => RolloutState::Making]);
     foreach ($rollout->leaves as $node) {
-        app(MakeNode::class)($node);
+        Rollouts::make($node);
     }
     MakeRollout::dispatchSync($rollout->id);
     expect(rolledOut())->toBe($tasks);
@@ -122,8 +121,8 @@ it('is stopped and taken up again, and taken up where its worker is gone', funct
     Queue::fake();
     $rollout = Rollouts::begin();
     $this->postJson("/rollouts/{$rollout->id}/deed", ['deed' => 'stop'])->assertOk();
-    (new MakeRollout($rollout->id))->handle(app(MakeNode::class));
-    app(MakeNode::class)($rollout->leaves()->firstOrFail());
+    app()->call([new MakeRollout($rollout->id), 'handle']);
+    Rollouts::make($rollout->leaves()->firstOrFail());
     expect(rolledOut())->toBe([]);
     $this->postJson("/rollouts/{$rollout->id}/deed", ['deed' => 'stop'])->assertStatus(409);
     $this->postJson("/rollouts/{$rollout->id}/deed", ['deed' => 'go_on'])->assertOk();
@@ -133,6 +132,27 @@ it('is stopped and taken up again, and taken up where its worker is gone', funct
     Queue::assertPushed(MakeRollout::class, 2);
     app(BeginRollouts::class)(CarbonImmutable::now()->addMinutes(5));
     Queue::assertPushed(MakeRollout::class, 3);
+});
+
+it('tries again what could not be made, once somebody says so', function (): void {
+    Queue::fake();
+    $rollout = Rollouts::begin();
+    $rollout
+        ->leaves()
+        ->firstOrFail()
+        ->update(['state' => NodeState::Failed]);
+    app()->call([new MakeRollout($rollout->id), 'handle']);
+    expect([$rollout->refresh()->state, count(rolledOut())])->toBe([RolloutState::Made, 3]);
+    $page = $this->get("/rollouts/{$rollout->id}")
+        ->assertOk()
+        ->viewData('page')['props'];
+    expect([$page['rollout']['failed'], $page['can']])->toBe([1, ['go_on', 'take_back', 'remind']]);
+    app()->forgetScopedInstances();
+    $this->postJson("/rollouts/{$rollout->id}/deed", ['deed' => 'go_on'])->assertOk();
+    app()->call([new MakeRollout($rollout->id), 'handle']);
+    expect([$rollout->refresh()->state, count(rolledOut())])->toBe([RolloutState::Made, 4]);
+    app()->forgetScopedInstances();
+    $this->postJson("/rollouts/{$rollout->id}/deed", ['deed' => 'go_on'])->assertStatus(409);
 });
 
 it('is taken back while nobody has begun, and not after', function (): void {

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Bridge\Houses;
 use App\Models\People\Place;
 use App\Models\Rollouts\Rollout;
+use App\Models\Rollouts\RolloutNode;
+use App\Rollouts\MakeNode;
+use App\Rollouts\ReadRollout;
 use App\Rollouts\StartRollout;
 use OpenBaton\Core\Document\Node;
 
@@ -56,6 +60,13 @@ final class Rollouts
     public static function begin(array $more = []): Rollout
     {
         return app(StartRollout::class)(Node::root(self::document($more)), House::user('hanneke'))->refresh();
+    }
+
+    /** Its task, if that is still to be made. */
+    public static function make(RolloutNode $node): void
+    {
+        $document = Node::root($node->rollout()->sole()->document);
+        app(MakeNode::class)($node, ReadRollout::kept($document, app(Houses::class)->now())->rollout);
     }
 
     /** One that is begun, whichever. */

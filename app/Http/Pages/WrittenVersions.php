@@ -12,11 +12,18 @@ final class WrittenVersions
 {
     private const MOST = 50;
 
-    /** @return list<array{number: int, at: string, by: string|null}> the latest first */
-    public static function of(Track|Runsheet $row): array
+    /**
+     * @param Track|Runsheet|null $row null: a new one
+     *
+     * @return list<array{number: int, at: string, by: string|null}> the latest first
+     */
+    public static function of(Track|Runsheet|null $row): array
     {
         $lines = [];
-        foreach ($row->versions()->with('publishedBy')->orderByDesc('number')->limit(self::MOST)->get() as $version) {
+        foreach (
+            $row?->versions()->with('publishedBy')->orderByDesc('number')->limit(self::MOST)->get() ?? []
+            as $version
+        ) {
             $lines[] = [
                 'number' => (int) $version->number,
                 'at' => Moment::of($version->published_at),

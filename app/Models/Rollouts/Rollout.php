@@ -73,6 +73,19 @@ final class Rollout extends Model
             ->exists();
     }
 
+    /** @return HasMany<RolloutNode, $this> those that are left to whoever makes it, or takes it back */
+    public function left(): HasMany
+    {
+        return $this->leaves()->whereIn(
+            'state',
+            match ($this->state) {
+                RolloutState::Making => [NodeState::Planned],
+                RolloutState::Undoing => [NodeState::Planned, NodeState::Made],
+                default => [],
+            },
+        );
+    }
+
     /** @return HasMany<RolloutNode, $this> those that have a task, or are to have one */
     public function leaves(): HasMany
     {

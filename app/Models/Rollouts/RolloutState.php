@@ -14,9 +14,4 @@ enum RolloutState: string
     case Stopped = 'stopped';
     case Undoing = 'undoing';
     case TakenBack = 'taken_back';
-
-    public function isUnderWay(): bool
-    {
-        return $this === self::Making || $this === self::Undoing;
-    }
 }

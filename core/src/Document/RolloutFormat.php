@@ -80,7 +80,7 @@ final readonly class RolloutFormat
             throw new LogicException('What could not be read has no fault.');
         }
 
-        return new WantedRollout($tree, $members, $rollout, $start, $due);
+        return new WantedRollout($tree, $members, $rollout);
     }
 
     private function rollout(Node $node, string $tree, ?LocalDate $start, ?LocalDate $due): Rollout

@@ -9,7 +9,6 @@ use App\Models\People\Place;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskSource;
 use App\Refusals\Refused;
-use App\Rollouts\MakeNode;
 use App\Rollouts\MakeRollout;
 use App\Rollouts\StartRollout;
 use App\Tasks\CompleteTask;
@@ -22,7 +21,7 @@ final readonly class DemoRollouts
     /** How many of the tasks of the first are done. */
     private const DONE = 3;
 
-    public function __construct(private StartRollout $start, private MakeNode $make, private CompleteTask $complete) {}
+    public function __construct(private StartRollout $start, private CompleteTask $complete) {}
 
     /**
      * @param CarbonImmutable $from  first day of the history
@@ -68,7 +67,7 @@ final readonly class DemoRollouts
             ),
             $lead,
         );
-        (new MakeRollout($rollout->id))->handle($this->make);
+        app()->call([new MakeRollout($rollout->id), 'handle']);
     }
 
     /** Some are done, by whoever has them. */

@@ -2,10 +2,14 @@ import { useEffect, useState } from 'react';
 import { ask } from './ask';
 import { faultsOf } from './faults';
 
-const PAUSE = 150;
-
-/** What the server answers to a text; what it answered last stays until then. url: null: it is not asked. */
-export function useAskedBy<T>(url: string | null, text: string): { answer: T | null; faults: string[] } {
+/**
+ * What the server answers to a text, asked a moment after it has stopped changing; what it answered last stays until
+ * then.
+ *
+ * @param url   null: it is not asked
+ * @param pause milliseconds
+ */
+export function useAskedBy<T>(url: string | null, text: string, pause: number): { answer: T | null; faults: string[] } {
     const [state, setState] = useState<{ answer: T | null; faults: string[] }>({ answer: null, faults: [] });
     useEffect(() => {
         if (url === null) return;
@@ -14,11 +18,11 @@ export function useAskedBy<T>(url: string | null, text: string): { answer: T | n
             ask<T>('POST', url, text)
                 .then((answer) => gone || setState({ answer, faults: [] }))
                 .catch((error: unknown) => gone || setState((before) => ({ ...before, faults: faultsOf(error) })));
-        }, PAUSE);
+        }, pause);
         return () => {
             gone = true;
             clearTimeout(timer);
         };
-    }, [url, text]);
+    }, [url, text, pause]);
     return state;
 }

@@ -5,6 +5,8 @@ import { rowsOf } from './runsheet';
 import { sheetToSend } from './sheetDocument';
 import { useAskedBy } from './useAskedBy';
 
+const PAUSE = 150;
+
 export type TriedRun = {
     /** null: it is not here yet, or what stands against the runsheet lets it not run */
     run: SheetTrial['run'];
@@ -38,6 +40,7 @@ export function useSheetTrial(sheet: SheetDocument, tries: boolean): TriedRun | 
     const { answer, faults } = useAskedBy<SheetTrial>(
         tries ? '/runsheets/try' : null,
         JSON.stringify({ document: sent, deeds, holds, ...(number === '' ? {} : { number: Number(number) }) }),
+        PAUSE,
     );
     if (!tries) return null;
     return {

@@ -32,7 +32,7 @@ final readonly class TrackEditorPage
             'vocabulary' => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
             'guides' => Choices::of(Guide::names()),
             'open' => (object) ($row === null ? [] : TrackRiver::open($row->id)),
-            'versions' => $row === null ? [] : WrittenVersions::of($row),
+            'versions' => WrittenVersions::of($row),
         ];
     }
 }

@@ -54,7 +54,7 @@ final class RolloutPage
 
         return [
             'rollout' => RolloutLine::all($rollout->newCollection([$rollout->loadMissing('beginner')]))[0],
-            'can' => array_values(array_diff(self::can($rollout->state), $rollout->isBegun() ? ['take_back'] : [])),
+            'can' => self::can($rollout, $nodes->contains('state', NodeState::Failed)),
             'rows' => $rows,
             'left' => max(0, $listed - self::MOST),
         ];
@@ -65,30 +65,26 @@ final class RolloutPage
     {
         return [
             'made' => $rollout->leaves()->whereNotNull('task_id')->count(),
-            'left' => $rollout->state->isUnderWay()
-                ? $rollout
-                    ->leaves()
-                    ->whereIn(
-                        'state',
-                        $rollout->state === RolloutState::Undoing
-                            ? [NodeState::Planned, NodeState::Made]
-                            : [NodeState::Planned],
-                    )
-                    ->count()
-                : 0,
+            'left' => $rollout->left()->count(),
         ];
     }
 
-    /** @return list<string> */
-    private static function can(RolloutState $state): array
+    /**
+     * @param bool $hasFailed a task could not be made, which may be tried again
+     *
+     * @return list<string>
+     */
+    private static function can(Rollout $rollout, bool $hasFailed): array
     {
-        return match ($state) {
+        $can = match ($rollout->state) {
             RolloutState::Planned => ['go_on', 'stop', 'take_back'],
             RolloutState::Making => ['stop'],
             RolloutState::Stopped => ['go_on', 'take_back'],
-            RolloutState::Made => ['take_back', 'remind'],
+            RolloutState::Made => [...$hasFailed ? ['go_on'] : [], 'take_back', 'remind'],
             RolloutState::Undoing, RolloutState::TakenBack => [],
         };
+
+        return array_values(array_diff($can, $rollout->isBegun() ? ['take_back'] : []));
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Bridge\CaseSubjects;
 use App\Bridge\SubjectRows;
 use App\Bridge\TaskSubjects;
 use App\Http\Viewer;
-use App\Models\Cases\CustomerCase;
 use App\Models\Runsheets\Run as Row;
 use App\Models\Runsheets\RunBlock;
 use App\Models\Tasks\Task;
@@ -23,7 +22,6 @@ use OpenBaton\Core\Flow\Run\Run;
 use OpenBaton\Core\Flow\Run\Runsheet;
 use OpenBaton\Core\Flow\Run\RunTimes;
 use OpenBaton\Core\Flow\Run\StepState;
-use OpenBaton\Core\Subject\HouseSubject;
 use OpenBaton\Core\Time\NoWorkingTime;
 use OpenBaton\Core\Time\WorkingTime;
 
@@ -127,10 +125,7 @@ final readonly class RunPage
         $house = $this->viewer->house();
         $of = $row->task ?? $row->case;
         $of?->loadMissing($of instanceof Task ? TaskSubjects::RELATIONS : CaseSubjects::RELATIONS);
-        $subject =
-            $of instanceof Task || $of instanceof CustomerCase
-                ? $this->subjects->subject($of, $house)
-                : new HouseSubject();
+        $subject = $this->subjects->subject($of, $house);
 
         return new RunTimes($sheet, $run, RunMoments::now($subject, $house), StepMinutes::of($sheet, $house->snapshot));
     }

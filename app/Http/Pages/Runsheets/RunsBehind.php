@@ -10,7 +10,7 @@ use App\Bridge\TaskSubjects;
 use App\Http\Viewer;
 use App\Models\Runsheets\Run as Row;
 use App\Models\Runsheets\Runsheet as SheetRow;
-use App\Runsheets\MoveRun;
+use App\Runsheets\ReadRunsheet;
 use App\Runsheets\RunAtHand;
 use App\Runsheets\RunMoments;
 use App\Runsheets\RunRows;
@@ -18,7 +18,6 @@ use OpenBaton\Core\Flow\Run\RunAct;
 use OpenBaton\Core\Flow\Run\RunActKind;
 use OpenBaton\Core\Flow\Run\RunMove;
 use OpenBaton\Core\Flow\Run\Runsheet;
-use OpenBaton\Core\Subject\HouseSubject;
 
 /** Runs that go on with an earlier version, and what would become of each in the one that is published. */
 final readonly class RunsBehind
@@ -35,7 +34,7 @@ final readonly class RunsBehind
             return [];
         }
         $house = $this->viewer->house();
-        $target = MoveRun::sheetOf($to, $house);
+        $target = ReadRunsheet::kept($to->document, $house->snapshot);
         $from = [];
         $lines = [];
         $runs = $sheet
@@ -62,9 +61,8 @@ final readonly class RunsBehind
     /** @return array<string, mixed> */
     private function line(Row $row, Runsheet $from, Runsheet $to): array
     {
-        $of = $row->task ?? $row->case;
         $house = $this->viewer->house();
-        $subject = $of === null ? new HouseSubject() : $this->subjects->subject($of, $house);
+        $subject = $this->subjects->subject($row->task ?? $row->case, $house);
         $moved = (new RunMove($from, $to))->move(RunRows::read($row, $row->blocks), RunMoments::now($subject, $house));
         $opens = array_filter($moved->advance->acts, static fn(RunAct $act): bool => $act->kind === RunActKind::Open);
 

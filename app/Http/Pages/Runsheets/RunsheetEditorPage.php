@@ -26,7 +26,7 @@ final readonly class RunsheetEditorPage
             'written' => WrittenVersions::head($row),
             'document' => $row->draft ?? $row?->published?->document,
             'vocabulary' => (new Vocabulary(KindRegistry::standard()))->of($this->viewer->snapshot()),
-            'versions' => $row === null ? [] : WrittenVersions::of($row),
+            'versions' => WrittenVersions::of($row),
         ];
     }
 }

@@ -7,9 +7,8 @@ namespace App\Http\Pages\Runsheets;
 use App\Http\Pages\Moment;
 use App\Http\Viewer;
 use App\Models\Runsheets\Runsheet as Row;
+use App\Runsheets\ReadRunsheet;
 use Illuminate\Database\Eloquent\Builder;
-use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\RunsheetFormat;
 use OpenBaton\Core\Flow\Run\RunState;
 
 /** The runsheets of the house, each as it is published, or as its draft has it. Its type is RunsheetsPage.ts. */
@@ -20,7 +19,7 @@ final readonly class RunsheetsPage
     /** @return array<string, mixed> */
     public function props(): array
     {
-        $format = new RunsheetFormat($this->viewer->snapshot()->keptContext());
+        $house = $this->viewer->snapshot();
         $outline = new SheetOutline($this->viewer->words());
 
         return [
@@ -38,8 +37,8 @@ final readonly class RunsheetsPage
                     ])
                     ->orderBy('position')
                     ->get()
-                    ->map(static function (Row $row) use ($format, $outline): array {
-                        $sheet = $format->read(Node::root($row->draft ?? $row->published?->document));
+                    ->map(static function (Row $row) use ($house, $outline): array {
+                        $sheet = ReadRunsheet::kept($row->draft ?? $row->published?->document, $house);
                         $running = $row->getAttribute('running');
 
                         return [

@@ -12,7 +12,6 @@ use App\Runsheets\RunMoments;
 use App\Runsheets\StepMinutes;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Document\RunsheetFormat;
 use OpenBaton\Core\Flow\Run\Run;
 use OpenBaton\Core\Flow\Run\Runsheet;
 use OpenBaton\Core\Flow\Run\RunTimes;
@@ -43,12 +42,7 @@ final readonly class SheetPreview
     {
         $words = new SheetWords($this->viewer->words());
         $published = Row::query()->where('slug', $sheet->id)->with('published')->first()?->published;
-        $before =
-            $published === null
-                ? null
-                : (new RunsheetFormat($this->viewer->snapshot()->keptContext()))->read(
-                    Node::root($published->document),
-                );
+        $before = $published === null ? null : ReadRunsheet::kept($published->document, $this->viewer->snapshot());
 
         return array_map(
             static fn(SheetDifference $one): array => [

@@ -24,7 +24,6 @@ use OpenBaton\Core\Flow\Run\Trial\RunTrial;
 use OpenBaton\Core\Flow\Run\Trial\TrialDeed;
 use OpenBaton\Core\Flow\Run\Trial\TrialDeedKind;
 use OpenBaton\Core\Rulebook\Condition;
-use OpenBaton\Core\Subject\HouseSubject;
 use WeakMap;
 
 /** A run of a runsheet that is being written, which makes nothing: how far it is after what was said to happen. */
@@ -47,7 +46,7 @@ final readonly class SheetTrial
             return ['faults' => RulebookPage::faults($error->faults), 'run' => null];
         }
         $house = $this->viewer->house();
-        $subject = $of === null ? new HouseSubject() : $this->subjects->subject($of, $house);
+        $subject = $this->subjects->subject($of, $house);
         [$run, $moment] = RunTrial::through(
             $sheet,
             RunMoments::now($subject, $house, self::supposed($sheet, $holds)),

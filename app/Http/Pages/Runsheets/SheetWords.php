@@ -69,7 +69,7 @@ final readonly class SheetWords
         };
     }
 
-    /** After which step of the same block it stands; "none" where it is the first. */
+    /** After which step it is read; "none" where it is the first. */
     private function place(?Block $block, Runsheet $sheet): string
     {
         $before = 'none';

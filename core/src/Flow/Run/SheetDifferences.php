@@ -30,8 +30,8 @@ final readonly class SheetDifferences
         $found = $this->ofSheet();
         $moved = $this->moved();
         foreach ($this->is->blocks as $key => $block) {
-            $before = $this->was->blocks[$key] ?? null;
-            if ($before === null || $before instanceof Step !== $block instanceof Step) {
+            $before = self::like($block, $this->was);
+            if ($before === null) {
                 // What holds all the others is no news of its own.
                 if ($block instanceof Step || isset($this->is->parents[$key])) {
                     $found[] = $this->tell(self::added($block), null, $block);
@@ -43,9 +43,8 @@ final readonly class SheetDifferences
             }
             array_push($found, ...$this->ofBlock($before, $block));
         }
-        foreach ($this->was->blocks ?? [] as $key => $block) {
-            $after = $this->is->blocks[$key] ?? null;
-            if ($after === null || $after instanceof Step !== $block instanceof Step) {
+        foreach ($this->was->blocks ?? [] as $block) {
+            if (self::like($block, $this->is) === null) {
                 $found[] = $this->tell(
                     $block instanceof Step ? SheetAspect::StepGone : SheetAspect::BlockGone,
                     $block,
@@ -55,6 +54,14 @@ final readonly class SheetDifferences
         }
 
         return $found;
+    }
+
+    /** The same block in another version; null: it is not there, or what was a step is none, which is another block. */
+    private static function like(Block $block, ?Runsheet $in): ?Block
+    {
+        $other = $in->blocks[$block->key()] ?? null;
+
+        return $other !== null && $other instanceof Step === $block instanceof Step ? $other : null;
     }
 
     private static function added(Block $block): SheetAspect

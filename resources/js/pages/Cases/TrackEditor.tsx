@@ -1,5 +1,5 @@
 import { arrayMove } from '@dnd-kit/sortable';
-import { Head, Link } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
 import type { TrackDocument, TrackEditorPageProps, TrackPreview } from '@props/Cases/TrackEditorPage';
 import type { Fault } from '@props/Rules/RulebookPage';
 import { useState } from 'react';
@@ -14,6 +14,8 @@ import { StageRow } from '@/parts/track/StageRow';
 import { type PlaceOfFault, Versions, WhatChanges } from '@/parts/written/WrittenAside';
 import { type Asking, TopLine, WrittenDialogs } from '@/parts/written/WrittenHead';
 import { Button } from '@/ui/Button';
+import { Intro } from '@/parts/written/Intro';
+import { NameEntry } from '@/parts/written/NameEntry';
 
 type WrittenTrack = WrittenWork<TrackDocument, TrackPreview>;
 
@@ -24,17 +26,11 @@ function Whole({ written, faults, isNew }: { written: WrittenTrack; faults: Faul
     const { now: track, change } = written;
     return (
         <section className="box space-y-2 p-4" aria-label={say('track.whole')}>
-            <label className="flex flex-wrap items-center gap-2">
-                <span className="text-ink2">{say('screen.common.name')}</span>
-                <input
-                    className="entry min-w-40 flex-1 font-semibold"
-                    maxLength={120}
-                    // One comes to a new one to name it.
-                    autoFocus={isNew}
-                    value={track.name}
-                    onChange={(event) => change((before) => ({ ...before, name: event.target.value }), 'name')}
-                />
-            </label>
+            <NameEntry
+                value={track.name}
+                isNew={isNew}
+                onChange={(name) => change((before) => ({ ...before, name }), 'name')}
+            />
             <label className="flex items-center gap-2">
                 <input
                     type="checkbox"
@@ -136,13 +132,7 @@ export default function TrackEditor(page: TrackEditorPageProps) {
             </TopLine>
             <div className="mx-auto grid max-w-6xl gap-4 p-4 lg:grid-cols-[1fr_320px]">
                 <div className="min-w-0 space-y-4">
-                    <p className="text-ink2">
-                        <Link href="/tracks" className="text-sky underline">
-                            {say('track.title')}
-                        </Link>{' '}
-                        · {say('track.means')}
-                    </p>
-                    {written.taken && <p className="border-s-2 border-ochre ps-3">{say('written.taken_up')}</p>}
+                    <Intro href="/tracks" all={say('track.title')} how={say('track.means')} taken={written.taken} />
                     <Whole
                         isNew={page.written === null}
                         written={written}

@@ -1,4 +1,4 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
 import type { DutyEditorPageProps } from '@props/Duties/DutyEditorPage';
 import { useState } from 'react';
 import { without } from '@/lib/rules';
@@ -14,6 +14,8 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { DialogForm } from '@/ui/DialogForm';
 import { Line } from '@/ui/Line';
+import { Intro } from '@/parts/written/Intro';
+import { NameEntry } from '@/parts/written/NameEntry';
 
 function TopLine({ page, written, onEnd }: { page: DutyEditorPageProps; written: WrittenDuty; onEnd: () => void }) {
     const { unsaved, busy, theirs, preview } = written;
@@ -101,26 +103,13 @@ export default function DutyEditor(page: DutyEditorPageProps) {
             <TopLine page={page} written={written} onEnd={() => setEnding(true)} />
             <div className="mx-auto grid max-w-6xl gap-4 p-4 lg:grid-cols-[1fr_360px]">
                 <div className="min-w-0 space-y-4">
-                    <p className="text-ink2">
-                        <Link href="/duties" className="text-sky underline">
-                            {say('duty.all')}
-                        </Link>{' '}
-                        · {say('duty.means')}
-                    </p>
-                    {written.taken && <p className="border-s-2 border-ochre ps-3">{say('written.taken_up')}</p>}
-                    <label className="box flex flex-wrap items-center gap-2 p-4">
-                        <span className="text-ink2">{say('screen.common.name')}</span>
-                        <input
-                            className="entry min-w-40 flex-1 font-semibold"
-                            maxLength={120}
-                            // One comes to a new one to name it.
-                            autoFocus={page.duty === null}
-                            value={written.duty.name}
-                            onChange={(event) =>
-                                written.change((before) => ({ ...before, name: event.target.value }), 'name')
-                            }
-                        />
-                    </label>
+                    <Intro href="/duties" all={say('duty.all')} how={say('duty.means')} taken={written.taken} />
+                    <NameEntry
+                        look="box p-4"
+                        value={written.duty.name}
+                        isNew={page.duty === null}
+                        onChange={(name) => written.change((before) => ({ ...before, name }), 'name')}
+                    />
                     <DutyWhat page={page} written={written} />
                     <DutyWhen written={written} />
                     <Who page={page} written={written} />

@@ -1,4 +1,4 @@
-import { Head, Link, router } from '@inertiajs/react';
+import { Head, router } from '@inertiajs/react';
 import type { RolloutDocument, RolloutEditorPageProps, RolloutPreview } from '@props/Rollouts/RolloutEditorPage';
 import { useState } from 'react';
 import { ask } from '@/lib/ask';
@@ -13,6 +13,8 @@ import { PlanAside } from '@/parts/rollout/Plan';
 import { TaskOfEach } from '@/parts/rollout/TaskOfEach';
 import { UndoRedo } from '@/parts/rule/RulebookHeader';
 import { Button } from '@/ui/Button';
+import { Intro } from '@/parts/written/Intro';
+import { NameEntry } from '@/parts/written/NameEntry';
 
 const isRollout = (kept: Partial<RolloutDocument>): boolean =>
     Array.isArray(kept.branches) && Array.isArray(kept.without) && typeof kept.tree === 'string';
@@ -52,24 +54,13 @@ export default function RolloutEditor(page: RolloutEditorPageProps) {
             </header>
             <div className="mx-auto grid max-w-7xl gap-4 p-4 lg:grid-cols-[1fr_400px]">
                 <div className="min-w-0 space-y-4">
-                    <p className="text-ink2">
-                        <Link href="/rollouts" className="text-sky underline">
-                            {say('rollout.all')}
-                        </Link>{' '}
-                        · {say('rollout.means')}
-                    </p>
-                    {work.taken && <p className="border-s-2 border-ochre ps-3">{say('written.taken_up')}</p>}
-                    <label className="box flex flex-wrap items-center gap-2 p-4">
-                        <span className="text-ink2">{say('screen.common.name')}</span>
-                        <input
-                            className="entry min-w-40 flex-1 font-semibold"
-                            maxLength={120}
-                            // One comes to a new one to name it.
-                            autoFocus
-                            value={rollout.name}
-                            onChange={(event) => change({ name: event.target.value }, 'name')}
-                        />
-                    </label>
+                    <Intro href="/rollouts" all={say('rollout.all')} how={say('rollout.means')} taken={work.taken} />
+                    <NameEntry
+                        look="box p-4"
+                        value={rollout.name}
+                        isNew
+                        onChange={(name) => change({ name }, 'name')}
+                    />
                     <Members
                         rollout={rollout}
                         trees={page.trees}

@@ -1,6 +1,6 @@
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { Head, Link } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
 import type {
     RunsheetEditorPageProps,
     SheetAbout,
@@ -26,6 +26,8 @@ import { TrialHead } from '@/parts/runsheet/TrialLine';
 import { type PlaceOfFault, Versions, WhatChanges } from '@/parts/written/WrittenAside';
 import { type Asking, TopLine, WrittenDialogs } from '@/parts/written/WrittenHead';
 import { Button } from '@/ui/Button';
+import { Intro } from '@/parts/written/Intro';
+import { NameEntry } from '@/parts/written/NameEntry';
 
 type WrittenSheet = WrittenWork<SheetDocument, SheetPreview>;
 
@@ -37,17 +39,11 @@ function Whole({ written, faults, isNew }: { written: WrittenSheet; faults: Faul
     const { now: sheet, change } = written;
     return (
         <section className="box space-y-2 p-4" aria-label={say('runsheet.whole')}>
-            <label className="flex flex-wrap items-center gap-2">
-                <span className="text-ink2">{say('screen.common.name')}</span>
-                <input
-                    className="entry min-w-40 flex-1 font-semibold"
-                    maxLength={120}
-                    // One comes to a new one to name it.
-                    autoFocus={isNew}
-                    value={sheet.name}
-                    onChange={(event) => change((before) => ({ ...before, name: event.target.value }), 'name')}
-                />
-            </label>
+            <NameEntry
+                value={sheet.name}
+                isNew={isNew}
+                onChange={(name) => change((before) => ({ ...before, name }), 'name')}
+            />
             <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
                 <span>
                     {say('runsheet.started')}{' '}
@@ -176,13 +172,12 @@ export default function RunsheetEditor(page: RunsheetEditorPageProps) {
             </TopLine>
             <div className="mx-auto grid max-w-7xl gap-4 p-4 lg:grid-cols-[1fr_280px]">
                 <div className="min-w-0 space-y-4">
-                    <p className="text-ink2">
-                        <Link href="/runsheets" className="text-sky underline">
-                            {say('runsheet.title')}
-                        </Link>{' '}
-                        · {say('runsheet.how')}
-                    </p>
-                    {written.taken && <p className="border-s-2 border-ochre ps-3">{say('written.taken_up')}</p>}
+                    <Intro
+                        href="/runsheets"
+                        all={say('runsheet.title')}
+                        how={say('runsheet.how')}
+                        taken={written.taken}
+                    />
                     <Whole
                         isNew={page.written === null}
                         written={written}

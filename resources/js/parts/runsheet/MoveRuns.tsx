@@ -29,8 +29,11 @@ export function MoveRuns({ sheet, onLeave }: { sheet: SheetView; onLeave: () => 
     const chosen = runs.filter((run) => !out.includes(run.id));
     const move = (): void =>
         void send(async () => {
-            for (const run of chosen)
+            for (const run of chosen) {
                 await ask('POST', `/runs/${run.id}/move`, JSON.stringify({ revision: run.revision, keep }));
+                // Where a later one is refused, this one is not sent again.
+                setOut((before) => [...before, run.id]);
+            }
             onLeave();
         }).then(() => router.reload());
     return (
