@@ -14,9 +14,12 @@ import { Search } from './Search';
 import { Shortcuts } from './Shortcuts';
 import { StatusStrip } from './StatusStrip';
 
-/** What is on its way when it is chosen, and goes to another page, does not keep anybody from signing out. */
+/**
+ * What is on its way when it is chosen, or is sent meanwhile, neither keeps anybody from signing out nor shows a page
+ * of theirs again after that: signing in begins with a page that is loaded anew.
+ */
 function signOut(): void {
-    router.post('/sign-out', {}, { async: true });
+    router.post('/sign-out', {}, { async: true, onSuccess: () => window.location.assign('/sign-in') });
 }
 
 function setScheme(scheme: 'light' | 'dark'): void {
