@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Access\Actor;
 use App\Approvals\AskForApproval;
 use App\Models\Approvals\Approval;
-use App\Models\Cases\CustomerCase;
 use App\Models\People\Person;
 use App\Models\Tasks\Task;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
@@ -21,14 +20,7 @@ function answerOf(Approval $approval, string $slug): Task
 }
 
 it('asks for an approval from the page of a case, and says who is asked', function (): void {
-    // On which nothing else waits for an answer, so that each word and button of the page is that of what is asked; and
-    // in which nobody has worked, as they could not be asked.
-    $case = CustomerCase::query()
-        ->open()
-        ->whereNotIn('id', Approval::query()->whereNotNull('case_id')->select('case_id'))
-        ->whereDoesntHave('tasks')
-        ->orderBy('number')
-        ->firstOrFail();
+    $case = Cases::newOfDemo();
     $this->signIn('hanneke');
     $this->visit("/cases/{$case->id}");
     $this->press('Ask for an approval');

@@ -92,15 +92,25 @@ final class Cases
     /** One of the demo's that is open and that the lead does not watch, with needed work where there is such a one. */
     public static function ofDemo(): CustomerCase
     {
-        return CustomerCase::query()
-            ->open()
-            ->whereDoesntHave(
-                'watchers',
-                static fn(Builder $people): Builder => $people->where('slug', 'hanneke-de-wit'),
-            )
-            ->orderByDesc('open_needed')
-            ->orderBy('number')
-            ->firstOrFail();
+        $lead = static fn(Builder $people): Builder => $people->where('slug', 'hanneke-de-wit');
+        $open = CustomerCase::query()->open()->orderByDesc('open_needed')->orderBy('number');
+        $case = $open->clone()->whereDoesntHave('watchers', $lead)->first() ?? $open->firstOrFail();
+        // At some hours she has been asked about each of them, and watches all.
+        $case->watchers()->detach($case->watchers()->where('slug', 'hanneke-de-wit')->pluck('people.id'));
+
+        return $case;
+    }
+
+    /** One that is opened now, on a track of the demo: nobody has been asked about it, and nobody has worked on it. */
+    public static function newOfDemo(): CustomerCase
+    {
+        return app(OpenCase::class)(
+            Node::root([
+                'track' => Track::query()->whereNotNull('published_id')->orderBy('slug')->firstOrFail()->slug,
+                'title' => 'A case of the browser',
+            ]),
+            Actor::system('test'),
+        );
     }
 
     /** The task by which the lead of the demo is asked to approve something of a case. */
