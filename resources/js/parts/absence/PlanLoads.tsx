@@ -74,7 +74,7 @@ export function PlanLoads({ loads }: { loads: CoverLoad[] }) {
         .slice(0, 15);
     const full = Math.max(60, ...loads.flatMap((load) => load.days.map((day) => day.capacity)));
     return (
-        <div className="overflow-x-auto">
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={say('cover.load')}>
             <table className="w-full border-collapse text-sm">
                 <thead>
                     <tr className="text-start text-ink2">
