@@ -29,6 +29,7 @@ use App\Http\Controllers\House\SetupController;
 use App\Http\Controllers\Intake\NewTaskController;
 use App\Http\Controllers\Intake\WebFormController;
 use App\Http\Controllers\Levelling\LevellingController;
+use App\Http\Controllers\Map\MapController;
 use App\Http\Controllers\People\IntakeController;
 use App\Http\Controllers\People\LeavingController;
 use App\Http\Controllers\People\MeController;
@@ -109,6 +110,7 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('calendar', WorkCalendarController::class);
     Route::get('figures', FiguresController::class);
+    Route::get('map', MapController::class);
     Route::get('foresight', ForesightController::class);
     Route::get('levellings', [LevellingController::class, 'index']);
     Route::post('levellings', [LevellingController::class, 'store']);

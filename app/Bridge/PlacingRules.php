@@ -23,18 +23,27 @@ final class PlacingRules
         foreach ($rulebook->rules as $rule) {
             $rules[$rule->id] = $rule->give;
         }
-        $decided = Decision::query()
+
+        return array_filter(
+            array_map(static fn(string $rule): ?Give => $rules[$rule] ?? null, self::namesOf($taskIds)),
+        );
+    }
+
+    /**
+     * @param array<array-key, mixed> $taskIds
+     *
+     * @return array<array-key, string> id of the rule that placed a task last
+     */
+    public static function namesOf(array $taskIds): array
+    {
+        return Decision::query()
             ->whereIn('task_id', $taskIds)
             ->whereNotNull('rule')
             ->where('outcome', Outcome::Assigned)
             ->orderBy('at')
             ->orderBy('id')
-            ->get(['task_id', 'rule']);
-
-        return array_filter(
-            $decided
-                ->mapWithKeys(static fn(Decision $one): array => [$one->task_id => $rules[(string) $one->rule] ?? null])
-                ->all(),
-        );
+            ->get(['task_id', 'rule'])
+            ->mapWithKeys(static fn(Decision $one): array => [(string) $one->task_id => (string) $one->rule])
+            ->all();
     }
 }

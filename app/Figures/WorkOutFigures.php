@@ -6,18 +6,14 @@ namespace App\Figures;
 
 use App\Bridge\Snapshot;
 use App\Bridge\SnapshotSource;
-use App\Models\Events\ClockMark;
+use App\Models\Concerns\WorksOutEachHour;
 use App\Models\Figures\CountedFigures;
 use App\Models\Tasks\Task;
 use Carbon\CarbonImmutable;
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Foundation\Bus\Dispatchable;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Figures\EndedTask;
 use OpenBaton\Core\People\Membership;
@@ -28,31 +24,12 @@ use OpenBaton\Core\Workload\TaskStatus;
 /** Counts each hour, in the background, what came in and what ended in the last weeks. */
 final class WorkOutFigures implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
-    use Dispatchable;
-    use Queueable;
+    use WorksOutEachHour;
 
     /** Tasks that are read in one round trip. */
     private const PIECE = 1000;
 
     private const MARK = 'figures';
-    private const MINUTES = 60;
-
-    public int $tries = 2;
-
-    public int $timeout = 300;
-
-    public int $uniqueFor = 300;
-
-    public function uniqueVia(): Repository
-    {
-        return Cache::store('database');
-    }
-
-    /** Whether it is time to count again; whoever asks first has it. */
-    public static function isDue(CarbonImmutable $now): bool
-    {
-        return ClockMark::isOver(self::MARK, self::MINUTES, $now);
-    }
 
     public function handle(SnapshotSource $houses): void
     {

@@ -5,17 +5,12 @@ declare(strict_types=1);
 namespace App\Foresight;
 
 use App\Bridge\Houses;
-use App\Models\Events\ClockMark;
+use App\Models\Concerns\WorksOutEachHour;
 use App\Models\Foresight\Forecast as ForecastRow;
 use App\Models\People\Skill;
 use Carbon\CarbonImmutable;
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Bus\Dispatchable;
-use Illuminate\Queue\InteractsWithQueue;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use OpenBaton\Core\Foresight\Ahead;
 use OpenBaton\Core\Foresight\Forecast;
@@ -27,33 +22,13 @@ use OpenBaton\Core\Time\WorkingTime;
 /** Works out what is foreseen of the house, its teams and its skills, in the background. */
 final class WorkOutForesight implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
-    use Dispatchable;
-    use InteractsWithQueue;
-    use Queueable;
+    use WorksOutEachHour;
 
     /** Days ahead, and behind. */
     public const AHEAD = 28;
     public const BEHIND = 56;
 
     private const MARK = 'foresight';
-    private const MINUTES = 60;
-
-    public int $tries = 2;
-
-    public int $timeout = 300;
-
-    public int $uniqueFor = 300;
-
-    public function uniqueVia(): Repository
-    {
-        return Cache::store('database');
-    }
-
-    /** Whether it is time to look again; whoever asks first has it. */
-    public static function isDue(CarbonImmutable $now): bool
-    {
-        return ClockMark::isOver(self::MARK, self::MINUTES, $now);
-    }
 
     public function handle(Houses $houses): void
     {

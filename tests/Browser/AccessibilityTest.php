@@ -40,6 +40,7 @@ function pathsLookedAt(Task $task): array
         '/calendar?person=ayumi-kato' => 'Earlier',
         '/figures' => 'Until begun',
         '/figures?by=week&weeks=26' => 'Until begun',
+        '/map?open[]=runsheet.large-repair&at=runsheet.large-repair/bench' => 'Only one person can',
         '/foresight' => 'Foresight',
         '/levellings' => 'Level',
         '/levellings/' . Levellings::workedOut()->id => 'All levellings',

@@ -107,6 +107,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
             '/calendar?all=1',
             '/calendar?person=ayumi-kato',
             '/figures',
+            '/map?open[]=runsheet.large-repair&at=runsheet.large-repair/bench',
             '/cases',
             '/cases/' . Cases::ofDemo()->id,
             '/duties',

@@ -133,7 +133,7 @@ const OWN_WORDS =
     '^houses\.(name|form_customers)$|^customers\.(name|slug)$|' .
     '^news_choices\.quiet_(from|to)$|^learned_efforts\.value$|^guides\.slug$|^guide_links\.about$|' .
     '^calendar_feeds\.what$|^figures\.(by|whose)$|^task_lists\.of$|^duty_dates\.missed$|' .
-    '^run_blocks\.answer$|^runs\.only$|^rollouts\.tree$/';
+    '^run_blocks\.answer$|^runs\.only$|^rollouts\.tree$|^map_(nodes|arrows|findings)\./';
 
 it('has a limit for each text that comes from outside, and a column in which it fits', function (): void {
     $columns = DB::table('information_schema.columns')

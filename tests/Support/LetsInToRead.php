@@ -29,6 +29,7 @@ final class LetsInToRead
             'POST floor/unplaced/{task}/retry' => [LetsIn::LEADS, []],
             'GET calendar' => [LetsIn::OF_THE_HOUSE, []],
             'GET figures' => [LetsIn::LEADS, []],
+            'GET map' => [LetsIn::LEADS, []],
             'GET foresight' => [LetsIn::LEADS, []],
             'GET levellings' => [LetsIn::LEADS, []],
             'POST levellings' => [LetsIn::LEADS, []],

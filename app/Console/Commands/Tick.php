@@ -18,6 +18,7 @@ use App\Duties\ComeDue;
 use App\Figures\WorkOutFigures;
 use App\Foresight\LearnEffort;
 use App\Foresight\WorkOutForesight;
+use App\Map\WorkOutMap;
 use App\Messages\SendMessages;
 use App\Models\House\House;
 use App\Models\Messages\Message;
@@ -98,6 +99,9 @@ final class Tick extends Command
         }
         if (WorkOutFigures::isDue($now)) {
             WorkOutFigures::dispatch();
+        }
+        if (WorkOutMap::isDue($now)) {
+            WorkOutMap::dispatch();
         }
         // What waited for its time, for another try, or lay with a worker that is no more.
         if (Message::query()->due($now)->exists() || Message::query()->where('to_tell_rules', true)->exists()) {

@@ -84,6 +84,14 @@ final class CaseFields
         return "{$trackId}.{$key}";
     }
 
+    /** @return array{string, string} the track and the key of what ofTrack() made; no track has a point in its id */
+    public static function partsOf(string $value): array
+    {
+        [$track, $key] = [...explode('.', $value, 2), ''];
+
+        return [$track, $key];
+    }
+
     /** @return string|null the key of a stage or an outcome of a track; null: it is of another one */
     public static function keyOf(string $trackId, string $value): ?string
     {

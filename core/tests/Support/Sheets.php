@@ -26,7 +26,7 @@ final class Sheets
 {
     public static function of(Block $root, mixed ...$more): Runsheet
     {
-        return new Runsheet(...['id' => 'sheet', 'name' => 'Sheet', 'root' => $root] + $more);
+        return new Runsheet(...$more + ['id' => 'sheet', 'name' => 'Sheet', 'root' => $root]);
     }
 
     public static function inTurn(string $key, Block ...$blocks): Sequence

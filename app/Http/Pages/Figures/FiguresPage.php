@@ -19,9 +19,6 @@ use OpenBaton\Core\Time\LocalDate;
 /** What is open, late and unplaced now, and what came in and ended lately. Its type is FiguresPage.ts. */
 final readonly class FiguresPage
 {
-    /** Minutes after which it is counted anew when somebody looks. */
-    private const FRESH = 10;
-
     public function __construct(private Viewer $viewer, private ListedTasks $listed) {}
 
     /**
@@ -44,9 +41,7 @@ final readonly class FiguresPage
             ->keyBy('by');
         $at = CountedFigures::query()->min('at');
         $at = is_string($at) ? CarbonImmutable::parse($at, 'UTC') : null;
-        if ($at === null || $at->lessThan($now->subMinutes(self::FRESH))) {
-            WorkOutFigures::dispatch();
-        }
+        WorkOutFigures::seen($at);
         $open = new OpenFigures($this->listed, $this->viewer->user(), $house, $team, $first);
         $nothing = FigureTallies::written((new Tally())->figures());
         $rows = $counted->get($by)->rows ?? [];

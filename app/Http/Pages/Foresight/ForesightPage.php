@@ -15,9 +15,6 @@ use Illuminate\Database\Eloquent\Collection;
 /** What the days ahead bring, by house, team and skill. Its type is ForesightPage.ts. */
 final readonly class ForesightPage
 {
-    /** Minutes after which it is worked out anew when somebody looks. */
-    private const FRESH = 10;
-
     public function __construct(private Viewer $viewer) {}
 
     /**
@@ -29,12 +26,8 @@ final readonly class ForesightPage
     {
         $rows = Forecast::query()->get();
         $oldest = $rows->min('at');
-        if (
-            !($oldest instanceof CarbonImmutable) ||
-            $oldest->lessThan(CarbonImmutable::now()->subMinutes(self::FRESH))
-        ) {
-            WorkOutForesight::dispatch();
-        }
+        $at = $oldest instanceof CarbonImmutable ? $oldest : null;
+        WorkOutForesight::seen($at);
         $shown = $rows->firstWhere('about', $about) ?? $rows->firstWhere('about', Forecast::HOUSE);
 
         return [
@@ -42,7 +35,7 @@ final readonly class ForesightPage
             'shown' => fn(): ?array => $shown === null
                 ? null
                 : ['about' => $shown->about, 'days' => $shown->days, 'help' => $this->help($shown)],
-            'at' => static fn(): ?string => Moment::orNull($oldest instanceof CarbonImmutable ? $oldest : null),
+            'at' => static fn(): ?string => Moment::orNull($at),
         ];
     }
 

@@ -1,8 +1,9 @@
 import { Head, router } from '@inertiajs/react';
 import type { FiguresPageProps, FiguresRow, FiguresView, Typical } from '@props/Figures/FiguresPage';
-import { lazy, Suspense, useEffect, type ReactNode } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import { addDays } from '@/lib/days';
 import { duration, useFormats } from '@/lib/format';
+import { useUntilWorkedOut } from '@/lib/useUntilWorkedOut';
 import { say } from '@/lib/words';
 import { CountLink, FiguresTable } from '@/parts/figures/FiguresTable';
 import { Pick } from '@/ui/Pick';
@@ -36,12 +37,7 @@ export default function Figures({ view, at, all, rows, teams }: FiguresPageProps
     const { moment, days } = useFormats();
     const name = (row: FiguresRow): string => (view.by === 'week' ? days(row.key, addDays(row.key, 6)) : row.name);
     const short = (row: FiguresRow): string => (view.by === 'week' ? days(row.key, row.key) : row.name);
-    // They are counted in the background; until they are there one looks again.
-    useEffect(() => {
-        if (at !== null) return;
-        const timer = setInterval(() => router.reload(), 1500);
-        return () => clearInterval(timer);
-    }, [at]);
+    useUntilWorkedOut(at);
     const big = (count: 'overdue' | 'soon' | 'unplaced' | 'arrived' | 'done' | 'dropped'): ReactNode => (
         <CountLink of={all} count={count} view={view} row={null} />
     );

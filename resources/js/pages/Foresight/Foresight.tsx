@@ -1,9 +1,10 @@
 import clsx from 'clsx';
-import { Head, Link, router } from '@inertiajs/react';
+import { Head, Link } from '@inertiajs/react';
 import type { ForecastGroup, ForesightPageProps } from '@props/Foresight/ForesightPage';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense } from 'react';
 import { useFormats, weekday } from '@/lib/format';
 import { load, loadShort } from '@/lib/load';
+import { useUntilWorkedOut } from '@/lib/useUntilWorkedOut';
 import { say } from '@/lib/words';
 import { ForecastTable } from '@/parts/foresight/ForecastTable';
 
@@ -110,12 +111,7 @@ function Help({ help }: { help: NonNullable<NonNullable<ForesightPageProps['show
 export default function Foresight({ groups, shown, at }: ForesightPageProps) {
     const { moment } = useFormats();
     const group = groups.find((one) => one.about === shown?.about);
-    // It is worked out in the background; until it is there one looks again.
-    useEffect(() => {
-        if (at !== null) return;
-        const timer = setInterval(() => router.reload(), 1500);
-        return () => clearInterval(timer);
-    }, [at]);
+    useUntilWorkedOut(at);
     return (
         <div className="flex h-full flex-col bg-paper">
             <Head title={say('foresight.title')} />

@@ -89,6 +89,9 @@ export function LookBar({ view, choices, levelling, onLook }: Props) {
             <Link href="/figures" className="text-sky underline">
                 {say('insight.title')}
             </Link>
+            <Link href="/map" className="text-sky underline">
+                {say('map.short')}
+            </Link>
             <Link href="/foresight" className="text-sky underline">
                 {say('foresight.title')}
             </Link>
