@@ -9,6 +9,7 @@ use App\Http\Controllers\Api\CustomerController;
 use App\Http\Controllers\Api\MeController;
 use App\Http\Controllers\Api\MessageController;
 use App\Http\Controllers\Api\PlaceController;
+use App\Http\Controllers\Api\RunController;
 use App\Http\Controllers\Api\TalkController;
 use App\Http\Controllers\Api\TaskController;
 use App\Http\Controllers\Api\TaskListController;
@@ -34,12 +35,14 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
         Route::get('tasks/{task}/files', [TaskReadController::class, 'files']);
         Route::get('tasks/{task}/files/{file}', [TaskReadController::class, 'file']);
         Route::get('tasks/{task}/history', [TaskReadController::class, 'history']);
+        Route::get('tasks/{task}/runs', [RunController::class, 'ofTask']);
         Route::post('tasks/preview', [TaskReadController::class, 'preview']);
         Route::get('me', MeController::class);
     });
     Route::middleware(TokenMay::carry(TokenAbility::Work))->group(static function (): void {
         Route::patch('tasks/{task}', [TaskWorkController::class, 'change']);
         Route::post('tasks/{task}/tick', [TaskWorkController::class, 'tick']);
+        Route::post('tasks/{task}/runs', [RunController::class, 'onTask']);
         foreach (TaskAction::cases() as $action) {
             Route::post('tasks/{task}/' . str_replace('_', '-', $action->value), [TaskWorkController::class, 'act']);
         }
@@ -47,6 +50,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     Route::middleware(TokenMay::carry(TokenAbility::ReadCases))->group(static function (): void {
         Route::get('cases', [CaseController::class, 'index']);
         Route::get('cases/{case}', [CaseController::class, 'show']);
+        Route::get('cases/{case}/runs', [RunController::class, 'ofCase']);
     });
     Route::middleware(TokenMay::carry(TokenAbility::WorkCases))->group(static function (): void {
         Route::post('cases', [CaseController::class, 'store']);
@@ -55,6 +59,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::post("cases/{case}/{$deed}", [CaseWorkController::class, $deed]);
         }
         Route::post('cases/{case}/comments', [CaseWorkController::class, 'comment']);
+        Route::post('cases/{case}/runs', [RunController::class, 'onCase']);
     });
     Route::middleware(TokenMay::carry(TokenAbility::Messages))->group(static function (): void {
         Route::get('messages', [MessageController::class, 'index']);

@@ -27,6 +27,7 @@ use Tests\Support\House;
 use Tests\Support\Messages;
 use Tests\Support\OpenApi;
 use Tests\Support\RightTaskRequests;
+use Tests\Support\Runsheets;
 
 /** @return array<string, array<string, mixed>> what is sent, by operation; those that are not named send nothing */
 function apiBodies(): array
@@ -56,6 +57,8 @@ function apiBodies(): array
         'POST /cases/{case}/close' => ['outcome' => 'declined', 'open' => 'drop'],
         'POST /cases/{case}/reopen' => ['to' => 'fitting', 'reason' => 'They rang again.'],
         'POST /cases/{case}/give' => ['to' => 'femi'],
+        'POST /tasks/{task}/runs' => ['runsheet' => 'large-repair'],
+        'POST /cases/{case}/runs' => ['runsheet' => 'calls'],
         'POST /cases/{case}/comments' => ['body' => 'They called.'],
         'PUT /customers/{code}' => ['name' => 'The Holms'],
         'POST /places' => ['name' => 'Farther'],
@@ -128,6 +131,8 @@ beforeEach(function (): void {
         true,
         Actor::user(House::user('hanneke')),
     );
+    Runsheets::publish(Runsheets::largeRepair());
+    Runsheets::ofCases();
     $this->token = House::user('hanneke')->createToken(
         'all',
         array_column(TokenAbility::cases(), 'value'),

@@ -15,6 +15,7 @@ use App\Runsheets\RunAtHand;
 use App\Runsheets\RunMoments;
 use App\Runsheets\RunRows;
 use App\Runsheets\StepMinutes;
+use App\Tasks\TasksInSight;
 use Illuminate\Database\Eloquent\Collection;
 use OpenBaton\Core\Document\Instant;
 use OpenBaton\Core\Flow\Run\BlockState;
@@ -28,7 +29,7 @@ use OpenBaton\Core\Time\WorkingTime;
 /** A run: where it is, why it waits and for whom, what comes when, what was skipped. Its type is RunPage.ts. */
 final readonly class RunPage
 {
-    public function __construct(private Viewer $viewer, private SubjectRows $subjects) {}
+    public function __construct(private Viewer $viewer, private SubjectRows $subjects, private TasksInSight $sight) {}
 
     /** @return array<string, mixed> */
     public function props(Row $row): array
@@ -40,6 +41,12 @@ final readonly class RunPage
         $critical = $row->over_at === null ? $times->criticalPath() : [];
         $steers = $row->over_at === null && $this->viewer->user()->can('steer', $row);
         $latest = self::latest($row->blocks);
+        $seen = $this->sight->among(
+            $this->viewer->user(),
+            array_values(
+                array_filter(array_map(static fn(RunBlock $block): ?string => $block->task_id, array_values($latest))),
+            ),
+        );
 
         return [
             'run' => RunLine::of($row, $this->viewer) + [
@@ -52,7 +59,7 @@ final readonly class RunPage
             ],
             'lines' => array_map(
                 fn(array $line): array => $line +
-                    $this->state($line['key'], $run, $latest[$line['key']] ?? null, $times) + [
+                    $this->state($line['key'], $run, $latest[$line['key']] ?? null, $times, $seen) + [
                         'critical' => in_array($line['key'], $critical, true),
                         'can' => $steers && $line['kind'] === 'step' ? self::can($run->of($line['key'])) : [],
                     ],
@@ -76,8 +83,12 @@ final readonly class RunPage
         return $latest;
     }
 
-    /** @return array<string, mixed> */
-    private function state(string $key, Run $run, ?RunBlock $block, RunTimes $times): array
+    /**
+     * @param list<string> $seen ids of the tasks that the viewer sees
+     *
+     * @return array<string, mixed>
+     */
+    private function state(string $key, Run $run, ?RunBlock $block, RunTimes $times, array $seen): array
     {
         $state = $run->of($key);
         $expected = $times->of($key);
@@ -94,7 +105,7 @@ final readonly class RunPage
             'expected' => $isToCome && $expected->counts ? Instant::format($this->workingFrom($expected->from)) : null,
             'who' => $block === null ? [] : RunLine::who($block),
             'task' =>
-                $task === null || !$this->viewer->user()->can('view', $task)
+                $task === null || !in_array($task->id, $seen, true)
                     ? null
                     : ['id' => $task->id, 'number' => (int) $task->number],
         ];

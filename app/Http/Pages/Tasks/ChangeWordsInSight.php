@@ -35,13 +35,7 @@ final readonly class ChangeWordsInSight
                 ),
             ),
         );
-        $seen =
-            $ids === []
-                ? []
-                : $this->sight
-                    ->of($this->viewer->user(), Task::query()->whereKey($ids))
-                    ->pluck('id')
-                    ->all();
+        $seen = $this->sight->among($this->viewer->user(), $ids);
         $names =
             $ids === []
                 ? []
