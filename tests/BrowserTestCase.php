@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\Access\User;
 use Closure;
 use Database\Seeders\DemoSeeder;
 use Facebook\WebDriver\Exception\WebDriverException;
@@ -12,6 +13,12 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
+use Illuminate\Auth\SessionGuard;
+use Illuminate\Cookie\CookieValuePrefix;
+use Illuminate\Session\DatabaseSessionHandler;
+use Illuminate\Session\Store;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\AsksThePage;
 use Tests\Support\Browser;
@@ -66,19 +73,47 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->get(($this->elsewhere ?? $this->server->url) . $path);
     }
 
-    public function signIn(string $who): void
+    /**
+     * Somebody is signed in, without the page for it, which has tests of its own.
+     *
+     * @param string $at the page that they begin with
+     */
+    public function signIn(string $who, string $at = '/'): void
+    {
+        $user = User::query()
+            ->where('email', "{$who}@alderquill.example")
+            ->firstOrFail();
+        $session = new Store('session', new DatabaseSessionHandler(DB::connection(), 'sessions', 60, $this->app));
+        $session->start();
+        $guard = Auth::guard('web');
+        $session->put($guard instanceof SessionGuard ? $guard->getName() : '', $user->id);
+        $session->save();
+        // As the server says it, which encrypts its cookies.
+        $name = config()->string('session.cookie');
+        $this->browser->manage()->addCookie([
+            'name' => $name,
+            'value' => Crypt::encrypt(CookieValuePrefix::create($name, Crypt::getKey()) . $session->getId(), false),
+            'path' => '/',
+            'httpOnly' => true,
+        ]);
+        $this->visit($at);
+        $this->see('Current');
+    }
+
+    public function signInInstead(string $who, string $at = '/'): void
+    {
+        $this->forgetSignIns();
+        $this->signIn($who, $at);
+    }
+
+    /** By the page for it. */
+    public function signInByPassword(string $who): void
     {
         $this->visit('/sign-in');
         $this->fill('E-mail address', "{$who}@alderquill.example");
         $this->fill('Password', DemoSeeder::PASSWORD);
         $this->press('Sign in');
         $this->see('Current');
-    }
-
-    public function signInInstead(string $who): void
-    {
-        $this->signOut();
-        $this->signIn($who);
     }
 
     public function signOut(): void

@@ -9,8 +9,7 @@ use OpenBaton\Core\Absence\AbsenceStatus;
 
 it('is asked for, approved, and entered in two clicks where somebody is ill', function (): void {
     $day = CarbonImmutable::now()->addDays(20)->format('Y-m-d');
-    $this->signIn('marek');
-    $this->visit('/absences');
+    $this->signIn('marek', '/absences');
     $this->press('Ask for an absence');
     $this->fill('First day', $day);
     $this->fill('Last day', $day);
@@ -30,8 +29,7 @@ it('is asked for, approved, and entered in two clicks where somebody is ill', fu
         $absence->reason,
     ])->toBe([AbsenceStatus::Asked, $day, $day, 'A wedding']);
 
-    $this->signInInstead('hanneke');
-    $this->visit('/absences');
+    $this->signInInstead('hanneke', '/absences');
     $this->see('Leave: A wedding');
     $this->click("//li[contains(., 'Marek Dobry')]//button[normalize-space(.)='Approve']");
     $this->fill('A word', 'Have a good time');

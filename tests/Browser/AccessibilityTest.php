@@ -153,8 +153,7 @@ function findings(mixed $test): array
 function lookAtSignIns(mixed $test, Closure $look): void
 {
     $test->forgetSignIns();
-    $test->signIn('admin');
-    $test->visit('/sign-ins');
+    $test->signIn('admin', '/sign-ins');
     $test->see('Tokens');
     $look('sign-ins');
     $test->press('New token');
@@ -166,8 +165,7 @@ it('finds nothing wrong on any main view, in the light and in the dark', functio
 });
 
 it('keeps to the scheme that was chosen', function (string $scheme): void {
-    $this->signIn('hanneke');
-    $this->visit('/account');
+    $this->signIn('hanneke', '/account');
     $this->press('Hanneke de Wit');
     $this->press(ucfirst($scheme));
     $this->visit('/account');

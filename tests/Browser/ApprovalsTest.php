@@ -21,8 +21,7 @@ function answerOf(Approval $approval, string $slug): Task
 
 it('asks for an approval from the page of a case, and says who is asked', function (): void {
     $case = Cases::newOfDemo();
-    $this->signIn('hanneke');
-    $this->visit("/cases/{$case->id}");
+    $this->signIn('hanneke', "/cases/{$case->id}");
     $this->press('Ask for an approval');
     $this->fill('What is to be approved', 'Estimate of the browser');
     $this->choose('Add somebody', 'Nadia Haddad');

@@ -19,8 +19,7 @@ it('goes through the calendar by keyboard alone: from day to day, wider and clos
         fn(): bool => str_contains($this->browser->getCurrentURL(), $part),
         fn(): string => $this->browser->getCurrentURL(),
     );
-    $this->signIn('hanneke');
-    $this->visit('/calendar?all=1&by=month');
+    $this->signIn('hanneke', '/calendar?all=1&by=month');
     $today = $this->find('//*[@role="grid"]//button[@tabindex="0"]');
     $today->sendKeys('');
     $before = focusSaid($this);

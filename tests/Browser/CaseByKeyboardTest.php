@@ -38,8 +38,7 @@ function tabsToEntry(mixed $test, string $label): void
 }
 
 it('goes a hire from its enquiry to renewed by keys alone', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/cases');
+    $this->signIn('hanneke', '/cases');
     $this->see('Open a case');
     $keys = $this->browser->getKeyboard();
     $keys->sendKeys('n');
@@ -91,8 +90,7 @@ it('hands what its owner held in it on with the case', function (): void {
         ->firstOrFail();
     $task = Task::query()->whereNull('case_id')->where('status', 'new')->whereNotNull('assignee_id')->firstOrFail();
     $task->update(['case_id' => $case->id, 'case_stage' => $case->stage, 'assignee_id' => $case->owner_id]);
-    $this->signIn('hanneke');
-    $this->visit("/cases/{$case->id}");
+    $this->signIn('hanneke', "/cases/{$case->id}");
     $this->see('Its way');
     $this->browser->getKeyboard()->sendKeys('g');
     $this->choose('To whom', 'Rónán Breathnach');
@@ -117,12 +115,10 @@ it('asks a substitute in the place of somebody who is away, who answers by name'
     );
     $task = $approval->tasks()->sole();
     expect($task->assignee_id)->toBe(Person::query()->where('slug', 'femi-adeyinka')->sole()->id);
-    $this->signIn('femi');
-    $this->visit("/in-hand?task={$task->id}");
+    $this->signIn('femi', "/in-hand?task={$task->id}");
     $this->see('To be approved');
     $this->browser->getKeyboard()->sendKeys('y');
     $this->until(fn(): bool => Approval::query()->find($approval->id)?->outcome !== null, fn(): string => 'no answer');
-    $this->signInInstead('hanneke');
-    $this->visit("/cases/{$approval->case_id}");
+    $this->signInInstead('hanneke', "/cases/{$approval->case_id}");
     $this->see('Femi Adeyinka');
 });

@@ -8,8 +8,7 @@ use App\Models\Tasks\Task;
 require_once __DIR__ . '/CaseWorkFunctions.php';
 
 it('leads a hire from its enquiry to its end: by a date, past a closed gate, to another owner', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/cases');
+    $this->signIn('hanneke', '/cases');
     $this->press('Open a case');
     $this->fill('Title', 'Forty clarinets for the browser');
     $this->click("//*[@role='dialog']//button[@type='submit']");

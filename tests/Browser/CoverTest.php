@@ -60,8 +60,7 @@ it(
             taskOf('winnie-achieng', 'Cello to be begun', $first->addHours(15)),
             taskOf('winnie-achieng', 'Viola to be left', $first->addHours(16)),
         ];
-        $this->signIn('winnie');
-        $this->visit('/absences');
+        $this->signIn('winnie', '/absences');
         $this->press('Ask for an absence');
         foreach (['First day' => $first, 'Last day' => $last] as $label => $day) {
             $this->fill($label, $day->format('Y-m-d'));
@@ -74,8 +73,7 @@ it(
             ->latest('id')
             ->firstOrFail();
 
-        $this->signInInstead('hanneke');
-        $this->visit("/absences/{$absence->id}");
+        $this->signInInstead('hanneke', "/absences/{$absence->id}");
         $this->see('Cover plan of Winnie Achieng');
         $this->see('Viola to be left');
         $this->choose("Who gets № {$begun->number}", 'Tobias Lindqvist');
@@ -111,8 +109,7 @@ it(
         ]);
         $this->visit('/in-hand');
         $this->see('stays yours: you have begun it, and Winnie Achieng is back');
-        $this->signInInstead('winnie');
-        $this->visit('/me');
+        $this->signInInstead('winnie', '/me');
         $this->see('yours again, from Leo Marchetti');
         $this->see('stays with Tobias Lindqvist, who has begun it');
     },
@@ -120,8 +117,7 @@ it(
 
 it('closes somebody down who leaves', function (): void {
     $task = taskOf('hugo-lemaire', 'Claim of somebody who leaves', CarbonImmutable::now()->addDays(3));
-    $this->signIn('hanneke');
-    $this->visit('/people?person=hugo-lemaire');
+    $this->signIn('hanneke', '/people?person=hugo-lemaire');
     $this->press('Leaves the house');
     $this->see('Claim of somebody who leaves');
     $this->choose("Who gets № {$task->number}", 'Sunniva Aas');
@@ -138,8 +134,7 @@ it('closes somebody down who leaves', function (): void {
 });
 
 it('takes somebody new into the roster, and says what is not right', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/people');
+    $this->signIn('hanneke', '/people');
     $this->press('New person');
     $this->fill('Name', 'Aroha Tane the Younger');
     $this->press('Save');

@@ -16,8 +16,7 @@ require_once __DIR__ . '/DraftFunctions.php';
 
 beforeEach(function (): void {
     withoutDraft();
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->find("//button[@aria-label='More for rule 4']");
 });
 

@@ -7,8 +7,7 @@ use App\Models\House\House;
 use App\Models\Tasks\Task;
 
 it('writes a duty with its next dates beside it, and it is in the list', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/duties');
+    $this->signIn('hanneke', '/duties');
     $this->see('Reed count');
     $this->press('New duty');
     $this->see('A new standing duty');
@@ -37,8 +36,7 @@ it('moves what falls on a holiday, as one sees before it is saved, and goes back
         'holidays' => [...$house->holidays ?? [], $next->format('Y-m-d')],
         'roster_revision' => $house->roster_revision + 1,
     ]);
-    $this->signIn('hanneke');
-    $this->visit('/duties/open-claims/edit');
+    $this->signIn('hanneke', '/duties/open-claims/edit');
     $this->see('instead of ' . $next->format('D j M'));
     $this->click("//select[@aria-label='On a day off']/option[.='not at all']");
     $this->see('On a day off it does not come.');
@@ -54,8 +52,7 @@ it('makes a duty of a task that is there', function (): void {
         ->whereNull('approval_id')
         ->orderBy('number')
         ->firstOrFail();
-    $this->signIn('hanneke');
-    $this->visit("/tasks/{$task->id}");
+    $this->signIn('hanneke', "/tasks/{$task->id}");
     $this->press('More');
     $this->click("//*[@role='menuitem'][contains(., 'Make it a duty')]");
     $this->see('A new standing duty');

@@ -10,8 +10,7 @@ afterEach(function (): void {
 });
 
 it('finds rules, takes in what is pasted, and keeps a note and a heading', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->find("//button[@aria-label='More for rule 4']");
     $this->find("//input[@id='find-rules']")->sendKeys('callum');
     $this->see('of ' . count(RulebookVersion::query()->published()->sole()->rules) . ' rules');
@@ -68,8 +67,7 @@ function tabTo(mixed $test, string $label): void
 }
 
 it('builds a nested rule by the keyboard alone', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->find("//button[@aria-label='More for rule 4']");
     $keys = fn(string ...$keys) => $this->browser->getKeyboard()->sendKeys($keys);
     $draft = static fn(): array => RulebookVersion::query()->draft()->first()->rules[0] ?? [];

@@ -43,8 +43,7 @@ it('sends a repair to be checked by somebody else, and back with what is still t
         'fields' => ['task.family' => 'woodwind', 'task.cost' => 120],
     ]);
     $doer = userOf($task->assignee?->slug);
-    $this->signIn($doer);
-    $this->visit("/in-hand?task={$task->id}");
+    $this->signIn($doer, "/in-hand?task={$task->id}");
     $this->press('Start');
     $this->see("№ {$task->number} is started.");
     $this->press('Send to be reviewed');
@@ -67,8 +66,7 @@ it('sends a repair to be checked by somebody else, and back with what is still t
     $this->press('Send back', "//*[@role='dialog']");
     $this->see("№ {$task->number} is sent back to ");
 
-    $this->signInInstead($doer);
-    $this->visit("/in-hand?task={$task->id}");
+    $this->signInInstead($doer, "/in-hand?task={$task->id}");
     $this->see('“It still sticks when it is cold.”');
     $this->see('sent back');
     $task->refresh();
@@ -82,8 +80,7 @@ it('sends a repair to be checked by somebody else, and back with what is still t
 });
 
 it('takes a field of the house from its definition to the form, to a criterion, to a decision', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/house');
+    $this->signIn('hanneke', '/house');
     $this->press('New field');
     $this->fill('Label', 'Colour of the case');
     $this->choose('Type', 'one of several');
@@ -180,8 +177,7 @@ it('tells the lead of rules that go round in a circle, until they have seen it',
         Actor::user($lead),
     );
 
-    $this->signIn('hanneke');
-    $this->visit('/floor');
+    $this->signIn('hanneke', '/floor');
     $this->see('Rules to look at 1');
     $this->see('Rules went round in a circle: “Pencil to ink” → “Ink to pencil”');
     $this->see('Give one of them a criterion that ends it.');
@@ -195,8 +191,7 @@ it('links a task with another and lets it wait for that one, until it is done wi
         comesIn(['title' => 'Lyre of the strings shelf', 'kind' => 'stock-count']),
         comesIn(['title' => 'Parts for the lyre', 'kind' => 'stock-count']),
     ];
-    $this->signIn('hanneke');
-    $this->visit("/tasks/{$one->id}");
+    $this->signIn('hanneke', "/tasks/{$one->id}");
     $this->fill('Link another task: by number, title or customer', (string) $other->number);
     $this->click("//*[@role='option'][contains(., 'Parts for the lyre')]");
     $this->see("№ {$other->number} goes with it now.");

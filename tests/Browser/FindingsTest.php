@@ -36,8 +36,7 @@ beforeEach(function (): void {
     );
     $lead = User::query()->where('email', 'hanneke@alderquill.example')->sole();
     app(SaveDraft::class)($rules, LockedDraft::revision(), Actor::user($lead));
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
 });
 
 afterEach(function (): void {

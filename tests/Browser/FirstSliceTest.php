@@ -32,7 +32,7 @@ it('brings a request from the web form into somebody\'s hands, who starts and co
     $task = askFor($this, 'A repair', 'Clarinet, pads leak at the bridge', 'Woodwind');
     expect($task->assignee)->not->toBeNull();
 
-    $this->signIn(explode('-', (string) $task->assignee?->slug)[0]);
+    $this->signInByPassword(explode('-', (string) $task->assignee?->slug)[0]);
     $this->visit("/in-hand?task={$task->id}");
     $this->see('Clarinet, pads leak at the bridge');
     $this->see('Check the diagnosis against the instrument.');
@@ -70,8 +70,7 @@ it('makes a task for the second of two customers of one name', function (): void
     ]);
     $other->save();
     HouseRow::query()->increment('customer_revision');
-    $this->signIn('hanneke');
-    $this->visit('/tasks/new');
+    $this->signIn('hanneke', '/tasks/new');
     $this->press('Make it');
     $this->see('This is needed.');
     $this->choose('Kind of task', 'Quote');
@@ -101,8 +100,7 @@ it('hands a task on with a reason, which the lead reads in the log', function ()
     $this->press((string) $task->assignee?->name);
     $this->press('Sign out');
     $this->see('Password');
-    $this->signIn('hanneke');
-    $this->visit("/floor?task={$task->id}");
+    $this->signIn('hanneke', "/floor?task={$task->id}");
     $this->see('“The crook needs the small lathe.”');
 });
 
@@ -143,8 +141,7 @@ it('lets the lead write a rule, see what it would catch, and publish it; the nex
     [$kind, $form] = $lately->whereRelation('kind', 'slug', 'fitting')->exists()
         ? ['Fitting', 'A fitting']
         : ['Tuning visit', 'A tuning visit'];
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->press('New rule');
     $this->fill('Name', 'Fittings are Siobhán\'s');
     $this->choose('Field', 'Kind of task');
@@ -179,8 +176,7 @@ it('lets the lead write a rule, see what it would catch, and publish it; the nex
 });
 
 it('moves rules by keyboard, pauses them, undoes, and takes an earlier version up again', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $names = fn(): array => (array) $this->browser->executeScript(
         "const names = document.querySelectorAll('ol[aria-label=Rules] [data-rule] h2');" .
             'return [...names].slice(0, 9).map((one) => one.innerText);',
@@ -231,8 +227,7 @@ function arrivesMeanwhile(mixed $test, string $title): void
 }
 
 it('keeps itself current, and what is being typed and what was said stays', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->press('Edit rule 2');
     $this->fill('Name', 'A name half written');
     arrivesMeanwhile($this, 'Call back about the harmonium');

@@ -25,8 +25,7 @@ it('fetches the lanes of a large house as they are scrolled into view, and keeps
     $asked = fn(): int => (int) $this->browser->executeScript(
         'return performance.getEntriesByType("resource").filter((one) => one.name.includes("/floor?lanes=")).length',
     );
-    $this->signIn('hanneke');
-    $this->visit('/floor');
+    $this->signIn('hanneke', '/floor');
     $this->see('Jun 199');
     expect($cells())->toBe(0);
     $this->browser->executeScript('document.querySelector("[data-lane=jun-199]").scrollIntoView()');

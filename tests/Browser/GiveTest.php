@@ -39,8 +39,7 @@ function goesTo(mixed $test, Task $task, string $slug): void
 
 it('gives a task by keys, lane by lane, with what each would become', function (): void {
     $task = winnies();
-    $this->signIn('hanneke');
-    $this->visit('/floor?person=winnie-achieng&group=none&sort=room');
+    $this->signIn('hanneke', '/floor?person=winnie-achieng&group=none&sort=room');
     $this->see($task->title);
     $this->browser->executeScript("document.querySelector('aside li input[aria-label*=\"{$task->number}\"]').focus()");
     $this->browser->getKeyboard()->sendKeys('g');
@@ -60,8 +59,7 @@ it('gives a task by keys, lane by lane, with what each would become', function (
 
 it('gives a task by drawing it onto a lane, and Escape leaves it where it is', function (): void {
     $task = winnies(1);
-    $this->signIn('hanneke');
-    $this->visit('/floor?person=winnie-achieng');
+    $this->signIn('hanneke', '/floor?person=winnie-achieng');
     $this->see($task->title);
     $draw = fn() => $this->browser->executeScript(
         "const data = new DataTransfer(); window.drawn = data;
@@ -87,8 +85,7 @@ it('gives a task by drawing it onto a lane, and Escape leaves it where it is', f
 
 it('tells whoever gives what somebody else has given meanwhile', function (): void {
     $task = winnies(2);
-    $this->signIn('hanneke');
-    $this->visit('/floor?person=winnie-achieng');
+    $this->signIn('hanneke', '/floor?person=winnie-achieng');
     $this->see($task->title);
     $this->click("//aside//li//input[contains(@aria-label, '{$task->number}')]");
     $this->press('Give it to …');
@@ -103,8 +100,7 @@ it('tells whoever gives what somebody else has given meanwhile', function (): vo
 
 it('levels, leaves a move out, takes the rest, and takes it back', function (): void {
     Levellings::overload();
-    $this->signIn('hanneke');
-    $this->visit('/floor');
+    $this->signIn('hanneke', '/floor');
     $this->press('Level');
     $this->press('Work it out');
     $this->see('late now');
@@ -124,8 +120,7 @@ it('levels, leaves a move out, takes the rest, and takes it back', function (): 
 });
 
 it('looks at those who are over, and at four weeks, by the address', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/floor');
+    $this->signIn('hanneke', '/floor');
     $this->find('(//div[@data-lane])[1]');
     $all = count($this->browser->findElements(WebDriverBy::cssSelector('[data-lane]')));
     $this->click("//*[@role='group'][@aria-label='will be over']//h2//button");
@@ -143,8 +138,7 @@ it('looks at those who are over, and at four weeks, by the address', function ()
 
 it('finds a place for what nobody has when somebody is back, while one looks', function (): void {
     $unplaced = fn(): int => (int) $this->find('//*[@role="group"][@aria-label="unplaced"]//h2//*[1]')->getText();
-    $this->signIn('hanneke');
-    $this->visit('/floor');
+    $this->signIn('hanneke', '/floor');
     $this->find('(//div[@data-lane])[1]');
     $before = $unplaced();
     expect($before)

@@ -17,8 +17,7 @@ it('is written by the lead with headings, a list and a picture, and stands besid
         ->where('assignee_id', $ayumi->id)
         ->where('status', TaskStatus::New)
         ->firstOrFail();
-    $this->signIn('hanneke');
-    $this->visit('/guides');
+    $this->signIn('hanneke', '/guides');
     $this->press('New guide');
     $this->fill('Name', 'Felts of a cornet');
     $keys = $this->browser->getKeyboard();
@@ -41,8 +40,7 @@ it('is written by the lead with headings, a list and a picture, and stands besid
     expect($guide->text())->toMatch(
         '~^# Felts\n\n- Measure them\n- Cut them\s+!\[A valve\]\(/guides/pictures/\w{26}\)~',
     );
-    $this->signInInstead('ayumi');
-    $this->visit("/in-hand?task={$task->id}");
+    $this->signInInstead('ayumi', "/in-hand?task={$task->id}");
     $this->find("//details[contains(., 'Felts of a cornet')]//li[contains(., 'Cut them')]");
     $this->until(
         static fn(): bool => GuideRead::query()

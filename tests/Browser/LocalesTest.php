@@ -38,18 +38,6 @@ const OPENED = [
     'admin' => [['/sign-ins', 'sign_ins.new'], ['/sign-ins', 'sign_ins.new_token']],
 ];
 
-/** Signs in as somebody; somebody else who is signed in signs out before. */
-function signInNext(mixed $test, string $who): void
-{
-    $test->visit('/account');
-    if (str_ends_with($test->browser->getCurrentURL(), '/account')) {
-        $test->signInInstead($who);
-
-        return;
-    }
-    $test->signIn($who);
-}
-
 /** @return list<string> what is wrong with the page as it is */
 function lookAt(mixed $test): array
 {
@@ -152,7 +140,7 @@ it('says nothing but by the words, and has room for them, in a longer language a
     ];
     $found = [];
     foreach ($pages as $who => $paths) {
-        signInNext($this, $who);
+        $this->signInInstead($who);
         $user = User::query()
             ->where('email', "{$who}@alderquill.example")
             ->sole();
@@ -168,7 +156,7 @@ it('does so in its dialogs and editors as well', function (string $locale): void
     $task = Task::query()->whereNotNull('assignee_id')->whereNull('answers')->where('status', 'new')->firstOrFail()->id;
     $found = [];
     foreach (OPENED as $who => $places) {
-        signInNext($this, $who);
+        $this->signInInstead($who);
         $user = User::query()
             ->where('email', "{$who}@alderquill.example")
             ->sole();

@@ -10,8 +10,7 @@ use Facebook\WebDriver\WebDriverKeys;
 beforeEach(fn() => (new WorkOutMap())->handle(app(Houses::class)));
 
 it('shows who hands what to whom, and which steps hang on one person', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/floor');
+    $this->signIn('hanneke', '/floor');
     $this->press('Map');
     $this->see('Map of the house');
     $this->see('Only one person can');
@@ -35,8 +34,7 @@ it('shows who hands what to whom, and which steps hang on one person', function 
 });
 
 it('is gone over by keys: from place to place, opened and closed', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/map');
+    $this->signIn('hanneke', '/map');
     $this->find("//button[@data-node='rules']")->click();
     $this->browser->getKeyboard()->sendKeys('o');
     $this->see('Close all');

@@ -45,8 +45,7 @@ function fiveTasks(): array
 it('does five tasks in a row by keys alone, and takes the last one back', function (): void {
     $tasks = fiveTasks();
     expect($tasks)->toHaveCount(5);
-    $this->signIn('ayumi');
-    $this->visit('/tasks');
+    $this->signIn('ayumi', '/tasks');
     typeKey($this, 'i');
     foreach ($tasks as $task) {
         $this->find("//article[@aria-label='Task {$task->number}']");
@@ -67,8 +66,7 @@ it('does five tasks in a row by keys alone, and takes the last one back', functi
 
 it('offers to take back each thing anew, on one task as well', function (): void {
     [$task] = fiveTasks();
-    $this->signIn('ayumi');
-    $this->visit("/in-hand?task={$task->id}");
+    $this->signIn('ayumi', "/in-hand?task={$task->id}");
     $this->find("//article[@aria-label='Task {$task->number}']");
     $left = function (): int {
         preg_match('/for (\d+) s/', $this->text(), $found);
@@ -88,8 +86,7 @@ it('offers to take back each thing anew, on one task as well', function (): void
 
 it('puts one off with a word, which comes back when its moment has come', function (): void {
     [$task, $next] = fiveTasks();
-    $this->signIn('ayumi');
-    $this->visit('/in-hand');
+    $this->signIn('ayumi', '/in-hand');
     $this->find("//article[@aria-label='Task {$task->number}']");
     typeKey($this, 'p');
     $this->see("Not now: № {$task->number}");
@@ -106,13 +103,11 @@ it('puts one off with a word, which comes back when its moment has come', functi
 
 it('marks one for somebody else, whom the lead gives it to with their load before her', function (): void {
     [$task] = fiveTasks();
-    $this->signIn('ayumi');
-    $this->visit("/in-hand?task={$task->id}");
+    $this->signIn('ayumi', "/in-hand?task={$task->id}");
     $this->find("//article[@aria-label='Task {$task->number}']");
     typeKey($this, 'e');
     $this->see("№ {$task->number} is marked");
-    $this->signInInstead('hanneke');
-    $this->visit('/floor');
+    $this->signInInstead('hanneke', '/floor');
     $this->click("//section[@aria-label='Somebody else should do']//button[contains(., '{$task->number}')]");
     $this->press('More');
     $this->press('Hand on');
@@ -125,8 +120,7 @@ it('marks one for somebody else, whom the lead gives it to with their load befor
 
 it('loses nothing that is typed while the connection is lost, nor when the page is left', function (): void {
     [$task] = fiveTasks();
-    $this->signIn('ayumi');
-    $this->visit("/in-hand?task={$task->id}");
+    $this->signIn('ayumi', "/in-hand?task={$task->id}");
     $this->fill('Say something', 'The valve is cracked.');
     $devtools = new ChromeDevToolsDriver($this->browser);
     $devtools->execute('Network.enable');

@@ -15,8 +15,7 @@ it('lets a member change a sentence of a message, send it and go on, by keyboard
     $ayumi = Person::query()->where('slug', 'ayumi-kato')->firstOrFail();
     $task = Task::query()->where('assignee_id', $ayumi->id)->where('status', TaskStatus::New)->firstOrFail();
     $message = Messages::held($task);
-    $this->signIn('ayumi');
-    $this->visit("/in-hand?task={$task->id}");
+    $this->signIn('ayumi', "/in-hand?task={$task->id}");
     $this->find("//article[@aria-label='Task {$task->number}']");
     $this->see('It is ready.');
     $this->settled();
@@ -38,8 +37,7 @@ it('lets a member change a sentence of a message, send it and go on, by keyboard
 it('lets the lead look through those that are held: sends some, drops one', function (): void {
     Task::query()->latest('number')->limit(4)->get()->each(Messages::held(...));
     $held = Message::query()->where('state', MessageState::Held)->orderByDesc('id')->limit(4)->get();
-    $this->signIn('hanneke');
-    $this->visit('/outbox?state=held');
+    $this->signIn('hanneke', '/outbox?state=held');
     $this->click("(//input[@type='checkbox'][starts-with(@aria-label, 'Choose the message to')])[1]");
     $this->click("(//input[@type='checkbox'][starts-with(@aria-label, 'Choose the message to')])[2]");
     $this->see('2 chosen');

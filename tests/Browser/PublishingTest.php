@@ -12,8 +12,7 @@ afterEach(function (): void {
 });
 
 it('plans when a draft is published, takes that back, and brings an earlier version back', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->press('More for rule 1');
     $this->press('Pause');
     $this->see('Draft saved');

@@ -17,8 +17,7 @@ it('shows every task and every gap before anything is made, makes them, and is t
     House::query()->increment('roster_revision');
     $schools = Place::query()->where('parent_id', $sulla->id)->count();
     $before = Task::query()->where('source', TaskSource::Rollout)->count();
-    $this->signIn('hanneke');
-    $this->visit('/rollouts');
+    $this->signIn('hanneke', '/rollouts');
     $this->press('New rollout');
     $this->see('A new rollout');
     $this->browser->getKeyboard()->sendKeys('Winter check');
@@ -54,8 +53,7 @@ it('shows every task and every gap before anything is made, makes them, and is t
 it('plans what begins later, whose tasks nobody sees before', function (): void {
     $rollout = Rollout::query()->where('name', 'Autumn check')->sole();
     expect($rollout->leaves()->whereNotNull('task_id')->count())->toBe(0);
-    $this->signIn('hanneke');
-    $this->visit("/rollouts/{$rollout->id}");
+    $this->signIn('hanneke', "/rollouts/{$rollout->id}");
     $this->see('its tasks are made');
     $this->see('Autumn check, Lesser Sulla Primary School');
     $this->press('Make them now');

@@ -16,8 +16,7 @@ function chooseFile(BrowserTestCase $test, mixed $document): void
 }
 
 beforeEach(function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/people');
+    $this->signIn('hanneke', '/people');
     $this->press('Import …');
 });
 

@@ -10,8 +10,7 @@ use App\Models\Rules\RotationTurn;
 use OpenBaton\Core\Routing\Rotation as CoreRotation;
 
 it('skips a turn of a rotation and gives it back', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->click("//a[.='Whose turn is next, and why']");
     $this->click("//nav//a[starts-with(., 'Brass bench')]");
     $this->find("//h2[.='Brass bench']");

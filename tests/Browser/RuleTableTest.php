@@ -26,8 +26,7 @@ function tableRules(): array
 
 it('edits rules that are alike as a table, with a paste from a spreadsheet', function (): void {
     withoutDraft();
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->click("//aside//a[starts-with(., 'Woodwind repairs go round')]");
     $this->see('A table of 3 rules');
     $this->press('From a spreadsheet …');

@@ -13,8 +13,7 @@ require_once __DIR__ . '/RunFunctions.php';
 
 it('starts a runsheet on a task, which is completed once the run is over', function (): void {
     $task = taskForRun();
-    $this->signIn('hanneke');
-    $this->visit("/tasks/{$task->id}");
+    $this->signIn('hanneke', "/tasks/{$task->id}");
     $this->press('Start a runsheet');
     $this->click("//*[@role='menuitem'][.='Return']");
     $this->find("//a[.='Return']");

@@ -12,8 +12,7 @@ use OpenBaton\Core\Flow\Run\StepState;
 require_once __DIR__ . '/RunFunctions.php';
 
 it('is written by keyboard, tried, published, and runs', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/runsheets');
+    $this->signIn('hanneke', '/runsheets');
     $this->press('Write a runsheet');
     $this->see('A new runsheet');
     $keys = $this->browser->getKeyboard();
@@ -74,8 +73,7 @@ it('is written by keyboard, tried, published, and runs', function (): void {
 });
 
 it('takes pasted lines as steps, and says what is still to be chosen', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/runsheets/newcomer-on-the-bench/edit');
+    $this->signIn('hanneke', '/runsheets/newcomer-on-the-bench/edit');
     $this->see('Versions');
     $steps = count($this->browser->findElements(WebDriverBy::xpath('//li[@data-step]')));
     $this->browser->executeScript(

@@ -19,8 +19,7 @@ function shownOnce(BrowserTestCase $test, string $label): string
 }
 
 it('invites somebody, who chooses a password by the link, and ends what it has begun', function (): void {
-    $this->signIn('admin');
-    $this->visit('/sign-ins');
+    $this->signIn('admin', '/sign-ins');
     $this->press('New sign-in');
     $this->choose('Whose it is', 'Nobody of the house: an administrator or a system');
     $this->fill('Name', 'Web shop');
@@ -65,8 +64,7 @@ it('invites somebody, who chooses a password by the link, and ends what it has b
 });
 
 it('makes a token for a system, shows it once, and takes it back', function (): void {
-    $this->signIn('admin');
-    $this->visit('/sign-ins');
+    $this->signIn('admin', '/sign-ins');
     $this->press('New token');
     $this->fill('What it is for', 'Web shop');
     $this->press('Make the token');
@@ -87,8 +85,7 @@ it('makes a token for a system, shows it once, and takes it back', function (): 
 });
 
 it('keeps what is typed while the server can not be reached, and says so', function (): void {
-    $this->signIn('femi');
-    $this->visit('/account');
+    $this->signIn('femi', '/account');
     $this->fill('The one you have now', 'port-selwyn');
     $this->fill('A new one', 'a heron on the quay');
     $this->fill('The same once more', 'a heron on the quay');

@@ -36,8 +36,7 @@ function carryOutAndBack(mixed $test, Closure $between): void
 
 it('sweeps tasks but for one that is taken out, and takes it back', function (): void {
     $before = openTasks();
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->click("//a[.='Change many tasks at once …']");
     $this->click("//nav//a[contains(., 'Set-ups of the orchestra')]");
     $this->see('Take away');
@@ -79,8 +78,7 @@ it('applies a rule to work that is there, and takes it back', function (): void 
     $facts = $task->facts;
     $task->update(['facts' => ['task.rush' => true] + (array) $facts]);
     $before = openTasks();
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->click("//li[.//h2[starts-with(., 'Rush work is marked')]]//button[starts-with(@aria-label, 'More for')]");
     $this->click("//*[@role='menuitem'][.='Apply to open tasks …']");
     $this->see("№ {$task->number} {$task->title}");

@@ -33,14 +33,12 @@ function personNamed(string $slug): Person
 it('lets one of two claim what is open to both; the other sees who has it', function (): void {
     $task = firstOfAll('Bugle that is open to two');
     $task->claimants()->attach([personNamed('ayumi-kato')->id, personNamed('femi-adeyinka')->id]);
-    $this->signIn('ayumi');
-    $this->visit("/in-hand?task={$task->id}");
+    $this->signIn('ayumi', "/in-hand?task={$task->id}");
     $this->find("//button[normalize-space(.)='Claim']");
     $mine = $this->browser;
     $other = $this->browser = Browser::open();
     try {
-        $this->signIn('femi');
-        $this->visit("/in-hand?task={$task->id}");
+        $this->signIn('femi', "/in-hand?task={$task->id}");
         $this->press('Claim');
         $this->see("№ {$task->number} is yours.");
         $this->browser = $mine;
@@ -69,8 +67,7 @@ it('lets two of a team that holds one together leave it to the third', function 
     $task->holdsWith()->attach(personNamed('callum-rees')->id, ['position' => 1, 'open' => true]);
     foreach (['ayumi', 'femi'] as $who) {
         $this->forgetSignIns();
-        $this->signIn($who);
-        $this->visit("/in-hand?task={$task->id}");
+        $this->signIn($who, "/in-hand?task={$task->id}");
         $this->see('Tuba that the whole bench holds');
         $this->press('More');
         $this->press('Leave it to the others');

@@ -10,8 +10,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use OpenBaton\Core\Document\Node;
 
 it('is written by keyboard and put in force: a new track, its stages, its gates', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/tracks');
+    $this->signIn('hanneke', '/tracks');
     $this->press('New track');
     $this->see('A new track');
     $keys = $this->browser->getKeyboard();
@@ -52,8 +51,7 @@ it('is written by keyboard and put in force: a new track, its stages, its gates'
 });
 
 it('says that somebody else has changed it meanwhile, and loses nothing', function (): void {
-    $this->signIn('hanneke');
-    $this->visit('/tracks/tuning/edit');
+    $this->signIn('hanneke', '/tracks/tuning/edit');
     $this->click("//button[@aria-label='Edit stage 1']");
     $this->fill('Name of the stage', 'Agreed with the school');
     $track = Track::query()->with('published')->where('slug', 'tuning')->sole();

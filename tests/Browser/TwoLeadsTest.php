@@ -9,8 +9,7 @@ require_once __DIR__ . '/DraftFunctions.php';
 
 beforeEach(function (): void {
     withoutDraft();
-    $this->signIn('hanneke');
-    $this->visit('/rulebook');
+    $this->signIn('hanneke', '/rulebook');
     $this->find("//button[@aria-label='More for rule 4']");
 });
 
@@ -38,8 +37,7 @@ it('keeps what two leads change at once, and shows each the other', function ():
     $mine = $this->browser;
     $other = $this->browser = Browser::open();
     try {
-        $this->signIn('admin');
-        $this->visit('/rulebook');
+        $this->signIn('admin', '/rulebook');
         $this->see('Hanneke de Wit is here, too');
         $this->find("//*[@data-rule][.//*[.='Hanneke de Wit is at it']]//button[@aria-label='More for rule {$open}']");
         pauseRule($this, $theirs);

@@ -12,8 +12,7 @@ it('says from a task why somebody else did not get it, and tries another rule on
         ->whereNotNull('assignee_id')
         ->orderByDesc('number')
         ->firstOrFail();
-    $this->signIn('hanneke');
-    $this->visit("/tasks/{$task->id}");
+    $this->signIn('hanneke', "/tasks/{$task->id}");
     $this->click("//a[.='Why not somebody else?']");
     $this->see('Now, by version');
     $this->click("//label[.='Person']/following-sibling::*//input");
