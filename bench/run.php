@@ -199,6 +199,7 @@ require __DIR__ . '/run_sweeps.php';
 require __DIR__ . '/run_messages.php';
 require __DIR__ . '/run_morning.php';
 require __DIR__ . '/run_workload.php';
+require __DIR__ . '/run_flow.php';
 
 echo "\nSomebody goes: the whole request in one process, milliseconds\n";
 /** @var array<string, float> $cover */

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Runsheets\ManyRunsController;
 use App\Http\Controllers\Runsheets\RunController;
 use App\Http\Controllers\Runsheets\RunsheetController;
 use App\Http\Controllers\Runsheets\RunsheetEditorController;
@@ -28,6 +29,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('runs/{run}/move', [RunController::class, 'move']);
     Route::get('runs', [RunController::class, 'index']);
     Route::post('runs', [RunController::class, 'store']);
+    Route::post('runs/many', ManyRunsController::class);
     Route::get('runs/{run}', [RunController::class, 'show']);
     Route::post('runs/{run}/deed', [RunController::class, 'deed']);
     Route::post('tasks/{task}/runs', [RunController::class, 'ofTask']);

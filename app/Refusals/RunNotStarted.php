@@ -17,6 +17,11 @@ final class RunNotStarted extends Refused
         return new self('run_not_started.of_another', ['runsheet' => $name]);
     }
 
+    public static function already(string $name): self
+    {
+        return new self('run_not_started.already', ['runsheet' => $name]);
+    }
+
     public static function closed(): self
     {
         return new self('run_not_started.closed');

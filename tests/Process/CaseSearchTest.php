@@ -14,7 +14,7 @@ it('finds cases by title, customer and number, the open ones first, of those tha
     $closed = Cases::open(['title' => 'Two trumpets', 'customer' => $band->slug]);
     $closed->update(['closed_at' => now(), 'outcome' => 'renewed']);
     Cases::open(['title' => 'Six cellos', 'customer' => $band->slug]);
-    $found = function (string $text, string $who = 'hanneke', string $more = '&cases=1'): array {
+    $found = function (string $text, string $who = 'hanneke', string $more = '&everything=1'): array {
         app()->forgetScopedInstances();
         $hits = $this->actingAs(House::user($who))->getJson('/search?q=' . urlencode($text) . $more);
 

@@ -86,6 +86,7 @@ final class LetsInToRead
             'POST runs/{run}/move' => [LetsIn::LEADS, ['revision' => 99]],
             'GET runs' => [LetsIn::LEADS, []],
             'POST runs' => [LetsIn::LEADS, ['runsheet' => 'newcomer']],
+            'POST runs/many' => [LetsIn::LEADS, ['runsheet' => 'newcomer', 'ids' => [str_repeat('7', 26)]]],
             // It is of nothing.
             'GET runs/{run}' => [LetsIn::LEADS, []],
             'POST runs/{run}/deed' => [LetsIn::LEADS, ['revision' => 99, 'deed' => 'cancel']],

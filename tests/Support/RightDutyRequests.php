@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Models\Duties\Duty;
+use App\Models\Tasks\Task;
 use Illuminate\Routing\Route;
 
 /** Requests about standing duties and runsheets that are right. */
@@ -39,9 +40,15 @@ final class RightDutyRequests
             ],
             'POST runsheets/{runsheet}/publish' => ['revision' => Runsheets::drafted()->revision],
             'POST runsheets/{runsheet}/discard' => ['revision' => Runsheets::drafted()->revision],
+            'POST runs/many' => [
+                'runsheet' => Runsheets::publish(Runsheets::largeRepair())->slug,
+                'ids' => [Task::query()->firstOrFail()->id],
+            ],
             'POST runs' => ['runsheet' => Runsheets::ofNothing()->runsheet?->slug],
-            'POST tasks/{task}/runs' => ['runsheet' => Runsheets::publish(Runsheets::largeRepair())->slug],
-            'POST cases/{case}/runs' => ['runsheet' => Runsheets::ofCases()->slug],
+            'POST tasks/{task}/runs', 'POST api/v1/tasks/{task}/runs' => [
+                'runsheet' => Runsheets::publish(Runsheets::largeRepair())->slug,
+            ],
+            'POST cases/{case}/runs', 'POST api/v1/cases/{case}/runs' => ['runsheet' => Runsheets::ofCases()->slug],
             'POST runs/{run}/move' => Runsheets::behind(),
             'POST runs/{run}/deed' => [
                 'revision' => Runsheets::ofNothing()->revision,

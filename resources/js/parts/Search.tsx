@@ -4,7 +4,7 @@ import { useShortcuts } from '@/lib/keys';
 import { say } from '@/lib/words';
 import { TaskFinder } from './TaskFinder';
 
-/** Finds a task or a case from every page, and opens it. */
+/** Finds a task or a case from every page, and what brings work about, and opens it. */
 export function Search() {
     const inputId = useId();
     useShortcuts('anywhere', say('keys.anywhere'), [
@@ -18,7 +18,7 @@ export function Search() {
             className="entry h-8 min-h-8 w-32 py-0 2xl:w-52 text-sm"
             side="right"
             onChoose={(task) => router.visit(`/tasks/${task.id}`)}
-            onCase={(found) => router.visit(`/cases/${found.id}`)}
+            onPage={(href) => router.visit(href)}
         />
     );
 }

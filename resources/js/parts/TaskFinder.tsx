@@ -1,4 +1,5 @@
 import type { FoundCase } from '@props/Cases/FoundCase';
+import type { FoundWork } from '@props/Runsheets/FoundWork';
 import type { TaskLine } from '@props/Tasks/TaskLine';
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
@@ -9,16 +10,18 @@ import { Found } from '@/ui/Found';
 
 const SHORTEST = 2;
 
-type Hit = TaskLine | FoundCase;
+type Hit = TaskLine | FoundCase | FoundWork;
 
 export const isCase = (hit: Hit): hit is FoundCase => 'stage' in hit;
+const isWork = (hit: Hit): hit is FoundWork => 'work' in hit;
+const keyOf = (hit: Hit): string => (isWork(hit) ? hit.href : hit.id);
 
 /** What is found for a text, a moment after one has stopped typing; null: nothing is asked for. */
-function useFound(text: string, cases: boolean): Hit[] | null {
+function useFound(text: string, everything: boolean): Hit[] | null {
     const query = text.trim();
     const asks = query.length >= SHORTEST;
     const { answer, error } = useAsked<Hit[]>(
-        asks ? `/search?q=${encodeURIComponent(query)}${cases ? '&cases=1' : ''}` : null,
+        asks ? `/search?q=${encodeURIComponent(query)}${everything ? '&everything=1' : ''}` : null,
     );
     if (!asks) return null;
     return error === null ? answer : [];
@@ -34,17 +37,28 @@ type Props = {
     /** ids of tasks that are not offered */
     except?: string[];
     onChoose: (task: TaskLine) => void;
-    /** cases are found, too, and chosen by this */
-    onCase?: (found: FoundCase) => void;
+    /** everything that has a page of its own is found, and opened by this */
+    onPage?: (href: string) => void;
 };
 
+/** "Case", or what it is. */
+function Sort({ hit }: { hit: FoundCase | FoundWork }) {
+    return <span className="text-plum">{isCase(hit) ? say('case.found') : say(`screen.search.of.${hit.work}`)} </span>;
+}
+
 function Line({ hit }: { hit: Hit }) {
-    const note = isCase(hit) ? hit.stage : isOpen(hit) ? hit.kind : say(`status.${hit.status}`).toLocaleLowerCase();
+    const note = isWork(hit)
+        ? ''
+        : isCase(hit)
+          ? hit.stage
+          : isOpen(hit)
+            ? hit.kind
+            : say(`status.${hit.status}`).toLocaleLowerCase();
     return (
         <>
-            <span className="font-mono text-xs text-ink2">{hit.number}</span>
+            {!isWork(hit) && <span className="font-mono text-xs text-ink2">{hit.number}</span>}
             <span className="min-w-0 flex-1 truncate">
-                {isCase(hit) && <span className="text-plum">{say('case.found')} </span>}
+                {(isWork(hit) || isCase(hit)) && <Sort hit={hit} />}
                 {hit.title}
             </span>
             <span className="text-xs text-ink2">{note}</span>
@@ -53,20 +67,21 @@ function Line({ hit }: { hit: Hit }) {
 }
 
 /** Finds tasks while one types; arrow keys choose, Enter takes. */
-export function TaskFinder({ inputId, label, placeholder, className, side, except = [], onChoose, onCase }: Props) {
+export function TaskFinder({ inputId, label, placeholder, className, side, except = [], onChoose, onPage }: Props) {
     const [text, setText] = useState('');
-    const found = useFound(text, onCase !== undefined)?.filter((one) => !except.includes(one.id)) ?? null;
+    const found = useFound(text, onPage !== undefined)?.filter((one) => !except.includes(keyOf(one))) ?? null;
     const box = useCombobox<Hit>({
         items: found ?? [],
         inputId,
         inputValue: text,
         itemToString: (one) => (one === null ? '' : one.title),
-        itemToKey: (one) => one?.id,
+        itemToKey: (one) => (one === null ? null : keyOf(one)),
         defaultHighlightedIndex: 0,
         onSelectedItemChange: ({ selectedItem }) => {
             setText('');
             if (selectedItem === null) return;
-            if (isCase(selectedItem)) onCase?.(selectedItem);
+            if (isWork(selectedItem)) onPage?.(selectedItem.href);
+            else if (isCase(selectedItem)) onPage?.(`/cases/${selectedItem.id}`);
             else onChoose(selectedItem);
         },
         selectedItem: null,
@@ -82,7 +97,7 @@ export function TaskFinder({ inputId, label, placeholder, className, side, excep
             <Found
                 box={box}
                 items={found}
-                keyOf={(one) => one.id}
+                keyOf={keyOf}
                 label={say('task.found')}
                 none={say('task.none_found')}
                 className={`w-96 ${side === 'right' ? 'end-0' : 'start-0'}`}

@@ -6,15 +6,20 @@ namespace App\Http\Controllers\Tasks;
 
 use App\Cases\CaseSearch;
 use App\Http\Pages\Cases\FoundCase;
+use App\Http\Pages\Runsheets\FoundWork;
 use App\Http\Pages\Tasks\TaskLine;
 use App\Http\Viewer;
+use App\Models\House\House;
 use App\Models\Tasks\Task;
 use App\Tasks\TaskSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
-/** Finds tasks, and cases where they are asked for, that whoever asks sees: by number, title or customer. */
+/**
+ * Finds tasks that whoever asks sees, by number, title or customer; where everything is asked for, cases too, and for
+ * those who shape the house what brings work about, by its name.
+ */
 final class SearchController
 {
     private const MOST = 12;
@@ -31,8 +36,9 @@ final class SearchController
         }
 
         $house = $viewer->snapshot();
-        $found = $request->boolean('cases') ? $cases->find($text, self::CASES, $viewer->user()) : [];
-        $lines = [];
+        $everything = $request->boolean('everything');
+        $found = $everything ? $cases->find($text, self::CASES, $viewer->user()) : [];
+        $lines = $everything && Gate::allows('shape', House::class) ? FoundWork::named($text) : [];
         foreach ($found as $case) {
             $lines[] = FoundCase::of($case, $house);
         }

@@ -7,14 +7,17 @@ namespace App\Http\Pages\Cases;
 use App\Cases\CaseFilter;
 use App\Cases\ListedCases;
 use App\Fields\Choices;
+use App\Http\Pages\Runsheets\RunsheetChoices;
 use App\Http\Pages\Tasks\NamedListLines;
 use App\Http\Viewer;
 use App\Models\Cases\CustomerCase;
 use App\Models\Customers\Customer;
 use App\Models\House\House;
+use App\Models\Runsheets\Run;
 use App\Models\Tasks\TaskList;
 use OpenBaton\Core\Flow\Stage;
 use OpenBaton\Core\Flow\Track;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** Cases as a list, by pages, with what it can be narrowed by. Its type is CasesPage.ts. */
 final readonly class CasesPage
@@ -49,6 +52,9 @@ final readonly class CasesPage
             'tracks' => self::tracks($house->tracks),
             'people' => Choices::people($house->roster),
             'of' => Customer::query()->where('slug', $filter->get('customer'))->value('name'),
+            'sheets' => $this->viewer->user()->can('viewAny', Run::class)
+                ? RunsheetChoices::about(SubjectKind::Matter)
+                : [],
             'lists' => NamedListLines::of(TaskList::CASES, $this->viewer->user()),
             'mayOpen' => $this->viewer->user()->can('create', CustomerCase::class) && $house->tracks !== [],
             'mayLay' => $this->viewer->user()->can('shape', House::class),

@@ -23,6 +23,8 @@ export type CasesPageProps = {
     of: string | null;
     /** that have a name */
     lists: NamedList[];
+    /** runsheets that the viewer may start on several of them; for leads */
+    sheets: Option[];
     mayOpen: boolean;
     /** Tracks are theirs to lay. */
     mayLay: boolean;

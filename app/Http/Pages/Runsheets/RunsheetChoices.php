@@ -12,7 +12,7 @@ use App\Models\Runsheets\Runsheet;
 use App\Models\Tasks\Task;
 use OpenBaton\Core\Subject\SubjectKind;
 
-/** The runsheets that may be started on a task or a case. */
+/** The runsheets that may be started on tasks and cases. */
 final class RunsheetChoices
 {
     /** @return list<array{value: string, label: string}> */
@@ -22,11 +22,18 @@ final class RunsheetChoices
         if (!$isOpen || $viewer->snapshot()->runsheets === [] || !$viewer->user()->can('create', [Run::class, $of])) {
             return [];
         }
+
+        return self::about($of instanceof Task ? SubjectKind::Task : SubjectKind::Matter);
+    }
+
+    /** @return list<array{value: string, label: string}> those that are published for tasks or for cases */
+    public static function about(SubjectKind $about): array
+    {
         $names = [];
-        $about = $of instanceof Task ? SubjectKind::Task : SubjectKind::Matter;
         foreach (
             Runsheet::query()
                 ->where('about', $about)
+                ->whereNotNull('published_id')
                 ->orderBy('position')
                 ->get(['slug', 'name'])
             as $sheet

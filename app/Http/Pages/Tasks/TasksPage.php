@@ -6,13 +6,16 @@ namespace App\Http\Pages\Tasks;
 
 use App\Fields\Choices;
 use App\Http\Pages\PersonRef;
+use App\Http\Pages\Runsheets\RunsheetChoices;
 use App\Http\Viewer;
+use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
 use App\Models\Tasks\TaskList;
 use App\Tasks\ListedTasks;
 use App\Tasks\TaskFilter;
 use Illuminate\Database\Eloquent\Builder;
 use OpenBaton\Core\Criteria\Field;
+use OpenBaton\Core\Subject\SubjectKind;
 
 /** A list of tasks by pages, with what it can be narrowed by. Its type is TasksPage.ts. */
 final readonly class TasksPage
@@ -46,6 +49,9 @@ final readonly class TasksPage
             'groups' => $filter->group === '' ? [] : $this->groups($tasks->clone(), $filter->group),
             'options' => $options,
             'columns' => Choices::of($this->columns()),
+            'sheets' => $this->viewer->user()->can('viewAny', Run::class)
+                ? RunsheetChoices::about(SubjectKind::Task)
+                : [],
             'lists' => NamedListLines::of(TaskList::TASKS, $this->viewer->user()),
         ];
     }

@@ -58,4 +58,6 @@ export type TasksPageProps = {
     /** fields of the house that may be shown */
     columns: Option[];
     lists: NamedList[];
+    /** runsheets that the viewer may start on several of them; for leads */
+    sheets: Option[];
 };

@@ -9,6 +9,7 @@ import { CaseFilters } from '@/parts/cases/CaseFilters';
 import { CasesHead } from '@/parts/cases/CasesHead';
 import { OpenCase } from '@/parts/cases/OpenCase';
 import { PersonName } from '@/parts/PersonMark';
+import { StartOnMany } from '@/parts/runsheet/StartOnMany';
 import { TableImport } from '@/parts/tables/TableImport';
 import { NameDialog, NamedLists } from '@/parts/tasks/NamedLists';
 import { Pages } from '@/ui/Pages';
@@ -77,18 +78,24 @@ export default function Cases({
     tracks,
     people,
     lists,
+    sheets,
     mayOpen,
     mayLay,
     of,
 }: CasesPageProps) {
     const formats = useFormats();
-    const [open, setOpen] = useState<'new' | 'name' | 'table' | null>(null);
+    const [open, setOpen] = useState<'new' | 'name' | 'table' | 'run' | null>(null);
+    const [picked, setPicked] = useState<string[]>([]);
     const columns = useMemo(() => columnsOf(formats), [formats]);
     useShortcuts(
         'page',
         say('keys.cases'),
         mayOpen ? [{ key: 'n', does: say('case.open_one').toLocaleLowerCase(), run: () => setOpen('new') }] : [],
     );
+    const done = (): void => {
+        setOpen(null);
+        setPicked([]);
+    };
     const go = (changes: CaseListQuery, to = 1): void =>
         router.get('/cases', addressOf({ ...filter, ...changes }, to), { preserveState: true, preserveScroll: true });
     return (
@@ -103,6 +110,8 @@ export default function Cases({
                     onOpen={() => setOpen('new')}
                     onName={() => setOpen('name')}
                     onBringIn={() => setOpen('table')}
+                    picked={sheets.length > 0 ? picked.length : null}
+                    onStart={() => setOpen('run')}
                 />
                 {tracks.length === 0 ? (
                     <p className="box p-5">{say('case.no_tracks')}</p>
@@ -116,6 +125,16 @@ export default function Cases({
                                 columns={columns}
                                 nothing={say('case.none')}
                                 idOf={(one) => one.id}
+                                picking={
+                                    sheets.length > 0
+                                        ? {
+                                              picked,
+                                              onPick: setPicked,
+                                              all: say('case.pick_all'),
+                                              one: (line) => say('task_list.one', { title: line.title }),
+                                          }
+                                        : undefined
+                                }
                                 order={{
                                     by: filter.sort ?? 'since',
                                     down: filter.down === '1',
@@ -131,6 +150,7 @@ export default function Cases({
                     </>
                 )}
             </div>
+            {open === 'run' && <StartOnMany ids={picked} sheets={sheets} onDone={done} />}
             {open === 'new' && <OpenCase tracks={tracks} people={people} onClose={() => setOpen(null)} />}
             {open === 'table' && (
                 <TableImport

@@ -5,6 +5,7 @@ import { useFormats } from '@/lib/format';
 import { useShared } from '@/lib/shared';
 import { say } from '@/lib/words';
 import { StartSweep } from '@/parts/sweep/StartSweep';
+import { StartOnMany } from '@/parts/runsheet/StartOnMany';
 import { HandOnMany } from '@/parts/tasks/HandOnMany';
 import { columnsOf, USUAL } from '@/parts/tasks/listColumns';
 import { ListFilter } from '@/parts/tasks/ListFilter';
@@ -15,7 +16,7 @@ import { Pages } from '@/ui/Pages';
 import { Table } from '@/ui/Table';
 
 /** What is asked for in a dialog. */
-type Opened = 'name' | 'hand_on' | 'sweep';
+type Opened = 'name' | 'hand_on' | 'sweep' | 'run';
 
 const GROUPS = ['', 'holder', 'kind', 'status', 'priority'];
 
@@ -71,10 +72,11 @@ function Toolbar({
     all,
     shown,
     picked,
+    sheets,
     onChange,
     onColumns,
     onOpen,
-}: Pick<TasksPageProps, 'filter' | 'total' | 'said'> & {
+}: Pick<TasksPageProps, 'filter' | 'total' | 'said' | 'sheets'> & {
     all: { id: string; label: string }[];
     shown: string[];
     /** how many are ticked; null: they can't be */
@@ -124,6 +126,11 @@ function Toolbar({
                     <Button disabled={total === 0} onClick={() => onOpen('sweep')}>
                         {say('screen.sweeps.start')}
                     </Button>
+                    {sheets.length > 0 && (
+                        <Button disabled={picked === 0} onClick={() => onOpen('run')}>
+                            {say('run.start_on_button', { count: picked })}
+                        </Button>
+                    )}
                     <Button disabled={picked === 0} onClick={() => onOpen('hand_on')}>
                         {say('task_list.hand_on_button', { count: picked })}
                     </Button>
@@ -145,6 +152,7 @@ export default function Tasks({
     options,
     columns,
     lists,
+    sheets,
 }: TasksPageProps) {
     const formats = useFormats();
     const { viewer } = useShared();
@@ -162,6 +170,10 @@ export default function Tasks({
         router.visit('/tasks', { data: addressOf({ ...filter, ...changes }, at), preserveState: true });
     const sort = (by: string): void =>
         show({ sort: by, down: (filter.sort ?? 'due') === by && filter.down !== '1' ? '1' : '' });
+    const done = (): void => {
+        setOpen(null);
+        setPicked([]);
+    };
     const count = (key: string): number => groups.find((one) => one.key === key)?.count ?? 0;
     const label = (key: string): string => groups.find((one) => one.key === key)?.label ?? key;
     return (
@@ -172,7 +184,7 @@ export default function Tasks({
             <div className="space-y-2 border-b border-line p-3">
                 <ListFilter key={JSON.stringify(filter)} filter={filter} options={options} onChange={show} />
                 <Toolbar
-                    {...{ filter, total, said, all, shown }}
+                    {...{ filter, total, said, all, shown, sheets }}
                     picked={leads ? picked.length : null}
                     onChange={(changes) => show(changes)}
                     onColumns={(ids) => show({ cols: ids.join(',') }, page)}
@@ -212,14 +224,12 @@ export default function Tasks({
             {open === 'sweep' && (
                 <StartSweep filter={filter} total={total} picked={picked} onClose={() => setOpen(null)} />
             )}
+            {open === 'run' && <StartOnMany ids={picked} sheets={sheets} onDone={done} />}
             {open === 'hand_on' && (
                 <HandOnMany
                     ids={picked}
                     people={options.holder.filter((one) => one.value !== 'nobody')}
-                    onDone={() => {
-                        setOpen(null);
-                        setPicked([]);
-                    }}
+                    onDone={done}
                 />
             )}
         </div>

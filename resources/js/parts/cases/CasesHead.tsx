@@ -16,6 +16,9 @@ type Props = Pick<CasesPageProps, 'filter' | 'total' | 'of' | 'tracks' | 'mayLay
     onOpen: () => void;
     onName: () => void;
     onBringIn: () => void;
+    /** how many are ticked; null: no runsheet can be started on them */
+    picked: number | null;
+    onStart: () => void;
 };
 
 /** What a list of cases has above it: what it is narrowed to, and what can be done with it. */
@@ -31,6 +34,8 @@ export function CasesHead({
     onOpen,
     onName,
     onBringIn,
+    picked,
+    onStart,
 }: Props) {
     return (
         <header className="flex flex-wrap items-center gap-3">
@@ -73,6 +78,11 @@ export function CasesHead({
             {mayLay && (
                 <Button look="quiet" onClick={onBringIn}>
                     {say('case.bring_in')}
+                </Button>
+            )}
+            {picked !== null && (
+                <Button disabled={picked === 0} onClick={onStart}>
+                    {say('run.start_on_button', { count: picked })}
                 </Button>
             )}
             {mayOpen && (
