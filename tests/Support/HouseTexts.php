@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Http\Pages\Messages\MessageView;
 use App\Models\Cases\TrackVersion;
 use App\Models\Duties\Duty;
 use App\Models\Rollouts\Rollout;
@@ -93,7 +94,12 @@ final class HouseTexts
         $document = json_decode($value, true);
         $texts = is_array($document) ? self::leaves($document) : [$value];
 
-        return array_merge(...array_map(static fn(string $text): array => [$text, ...explode("\n", $text)], $texts));
+        return array_merge(
+            ...array_map(
+                static fn(string $text): array => [$text, MessageView::heading($text), ...explode("\n", $text)],
+                $texts,
+            ),
+        );
     }
 
     /**

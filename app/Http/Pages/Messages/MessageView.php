@@ -24,6 +24,9 @@ final readonly class MessageView
     private const WAITING = 20;
     private const OVER = 5;
 
+    /** How wide the heading of a message is that has no subject. */
+    private const HEADING = 80;
+
     public function __construct(private Viewer $viewer, private MessagesInSight $sight, private ReasonGone $reasons) {}
 
     /**
@@ -74,6 +77,12 @@ final readonly class MessageView
         );
     }
 
+    /** The beginning of the first line of a text. */
+    public static function heading(string $text): string
+    {
+        return mb_strimwidth(explode("\n", trim($text))[0], 0, self::HEADING, '…');
+    }
+
     /** @return array<string, mixed> */
     public function line(Message $message): array
     {
@@ -81,7 +90,7 @@ final readonly class MessageView
             'id' => $message->id,
             'to' => $message->recipient_name,
             'channel' => $message->channel->value,
-            'subject' => $message->subject ?? mb_strimwidth($message->text, 0, 80, '…'),
+            'subject' => $message->subject ?? self::heading($message->text),
             'state' => $message->state->value,
             'task' => self::named($message->task),
             'case' => self::named($message->case),
