@@ -7,6 +7,7 @@ use App\Models\Access\User;
 use App\Models\Runsheets\Run;
 use App\Models\Runsheets\RunBlock;
 use App\Tasks\DropTask;
+use Facebook\WebDriver\WebDriverKeys;
 use OpenBaton\Core\Flow\Run\RunState;
 
 require_once __DIR__ . '/RunFunctions.php';
@@ -40,4 +41,22 @@ it('starts a runsheet on a task, which is completed once the run is over', funct
     $this->see('called off');
     expect($run->refresh()->state)->toBe(RunState::Cancelled);
     expect($task->refresh()->runs)->toBe(0);
+});
+
+it('starts a runsheet on several tasks that are ticked, and says on how many', function (): void {
+    $task = taskForRun();
+    $this->signIn('hanneke', "/tasks?q={$task->number}");
+    $this->find("//input[@aria-label='{$task->title}']")->click();
+    // A ticked box takes no letters: the key leads to the search.
+    $this->browser->getKeyboard()->sendKeys('/');
+    $this->browser->getKeyboard()->sendKeys('large');
+    $this->see('Runsheet Large repair');
+    $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+    $this->press('Start a runsheet on 1 …');
+    $this->choose('Runsheet', 'Return');
+    $this->press('Start');
+    $this->see('It was started on 1.');
+    $this->press('Close');
+    $this->dontSee('It was started on 1.');
+    expect(Run::query()->where('task_id', $task->id)->sole()->state)->toBe(RunState::Running);
 });

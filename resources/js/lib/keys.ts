@@ -68,6 +68,11 @@ export function sendsOnCtrlEnter(event: KeyboardEvent<HTMLFormElement>): void {
     }
 }
 
+/** A box that was ticked takes no letters. */
+function isTypedInto(target: EventTarget | null): boolean {
+    return target instanceof HTMLInputElement && target.type !== 'checkbox';
+}
+
 /** Single keys that act while nobody is typing and no dialog is open; they can be turned off under "?". */
 export function useShortcuts(place: Place, where: string, shortcuts: readonly Shortcut[]): void {
     const own = useRef<Scope>({ place, where, shortcuts });
@@ -88,7 +93,9 @@ export function useShortcuts(place: Place, where: string, shortcuts: readonly Sh
             delimiter: ' ',
             ignoreModifiers: true,
             preventDefault: true,
+            enableOnFormTags: ['input'],
             ignoreEventWhen: (event) =>
+                isTypedInto(event.target) ||
                 event.ctrlKey ||
                 event.metaKey ||
                 event.altKey ||
