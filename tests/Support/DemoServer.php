@@ -28,7 +28,10 @@ final class DemoServer
             return self::$running;
         }
         OwnDatabase::clear('browser');
-        $app->make(DemoSeeder::class)->run(self::WEEKS, self::REQUESTS_A_DAY);
+        DemoRows::putInto(
+            $database,
+            static fn() => $app->make(DemoSeeder::class)->run(self::WEEKS, self::REQUESTS_A_DAY),
+        );
 
         // As in the demo: what the application needs beyond rows is missing here too.
         $web = Server::ofPages(Server::freePort(), $database, 'openbaton', (string) getenv('BATON_DB_PASSWORD'));
