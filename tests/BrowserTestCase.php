@@ -4,30 +4,23 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Models\Access\User;
 use Closure;
-use Database\Seeders\DemoSeeder;
 use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
-use Illuminate\Auth\SessionGuard;
-use Illuminate\Cookie\CookieValuePrefix;
-use Illuminate\Session\DatabaseSessionHandler;
-use Illuminate\Session\Store;
-use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Crypt;
-use Illuminate\Support\Facades\DB;
 use Tests\Support\AsksThePage;
 use Tests\Support\Browser;
 use Tests\Support\DemoServer;
+use Tests\Support\SignsIn;
 
 /** Tests that use the application as people do: in a browser, by what they read on it. */
 abstract class BrowserTestCase extends TestCase
 {
     use AsksThePage;
+    use SignsIn;
 
     /** The group of tests that begin a house of their own. */
     public const BEGINS = 'begins';
@@ -49,17 +42,6 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
-    /**
-     * Nobody is signed in any more. The page is left first: the answer to what it has asked for would bring a cookie
-     * of another session after that of the page for signing in.
-     */
-    public function forgetSignIns(): void
-    {
-        $this->visit('/mark.svg');
-        DB::table('sessions')->delete();
-        $this->browser->manage()->deleteAllCookies();
-    }
-
     /** A server other than that of the demo house. */
     public ?string $elsewhere = null;
 
@@ -71,60 +53,6 @@ abstract class BrowserTestCase extends TestCase
     public function visit(string $path): void
     {
         $this->browser->get(($this->elsewhere ?? $this->server->url) . $path);
-    }
-
-    /**
-     * Somebody is signed in, without the page for it, which has tests of its own.
-     *
-     * @param string $at the page that they begin with
-     */
-    public function signIn(string $who, string $at = '/'): void
-    {
-        $user = User::query()
-            ->where('email', "{$who}@alderquill.example")
-            ->firstOrFail();
-        $session = new Store('session', new DatabaseSessionHandler(DB::connection(), 'sessions', 60, $this->app));
-        $session->start();
-        $guard = Auth::guard('web');
-        $session->put($guard instanceof SessionGuard ? $guard->getName() : '', $user->id);
-        $session->save();
-        // As the server says it, which encrypts its cookies.
-        $name = config()->string('session.cookie');
-        $this->browser->manage()->addCookie([
-            'name' => $name,
-            'value' => Crypt::encrypt(CookieValuePrefix::create($name, Crypt::getKey()) . $session->getId(), false),
-            'path' => '/',
-            'httpOnly' => true,
-        ]);
-        $this->visit($at);
-        $this->see('Current');
-    }
-
-    public function signInInstead(string $who, string $at = '/'): void
-    {
-        $this->forgetSignIns();
-        $this->signIn($who, $at);
-    }
-
-    /** By the page for it. */
-    public function signInByPassword(string $who): void
-    {
-        $this->visit('/sign-in');
-        $this->fill('E-mail address', "{$who}@alderquill.example");
-        $this->fill('Password', DemoSeeder::PASSWORD);
-        $this->press('Sign in');
-        $this->see('Current');
-    }
-
-    public function signOut(): void
-    {
-        $this->find("//button[@aria-haspopup='menu']")->click();
-        $this->press('Sign out');
-        // By the address, since the account page asks for a password as well.
-        $this->until(
-            fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/sign-in'),
-            fn(): string => 'Signing out does not lead to signing in. The page says:' . "\n" . $this->text(),
-        );
     }
 
     /** A button or link by its text or its label. */

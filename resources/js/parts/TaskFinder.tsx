@@ -43,7 +43,7 @@ type Props = {
 
 /** "Case", or what it is. */
 function Sort({ hit }: { hit: FoundCase | FoundWork }) {
-    return <span className="text-plum">{isCase(hit) ? say('case.found') : say(`screen.search.of.${hit.work}`)} </span>;
+    return <span className="text-plum">{isCase(hit) ? say('case.found') : say(`found_work.${hit.work}`)} </span>;
 }
 
 function Line({ hit }: { hit: Hit }) {
