@@ -13,6 +13,7 @@ use App\Cases\CasesTable;
 use App\Clock\FindNextMoments;
 use App\Coverage\BeginCoverage;
 use App\Customers\CustomersTable;
+use App\Duties\DutiesTable;
 use App\Database\TableBlueprint;
 use App\DomainEvents\HandOut;
 use App\Explain\TextWordsOfHouse;
@@ -96,7 +97,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app
             ->when(ImportKinds::class)
             ->needs('$kinds')
-            ->give([CustomersTable::class, PlacesTable::class, TasksTable::class, CasesTable::class]);
+            ->give([
+                CustomersTable::class,
+                PlacesTable::class,
+                TasksTable::class,
+                CasesTable::class,
+                DutiesTable::class,
+            ]);
         $this->app->bind(TextWords::class, TextWordsOfHouse::class);
         $this->app->extend('translation.loader', static fn(): ValidationLines => new ValidationLines());
     }

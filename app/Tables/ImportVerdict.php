@@ -36,7 +36,7 @@ final readonly class ImportVerdict
             $label,
             array_map(static function (Fault $fault) use ($line, $columns): Fault {
                 $at = trim(str_replace(['/set/', '/fields/'], '/', $fault->pointer), '/');
-                $at = $columns[$at] ?? $at;
+                $at = self::column($at, $columns);
 
                 return new Fault(
                     $at === '' ? "/line {$line}" : "/line {$line}/{$at}",
@@ -46,5 +46,17 @@ final readonly class ImportVerdict
                 );
             }, $error->faults),
         );
+    }
+
+    /** @param array<string, string> $columns by the member that they say, with all that is in it */
+    private static function column(string $at, array $columns): string
+    {
+        foreach ($columns as $member => $column) {
+            if ($at === $member || str_starts_with($at, "{$member}/")) {
+                return $column;
+            }
+        }
+
+        return $at;
     }
 }

@@ -94,6 +94,7 @@ final class LetsInToRead
             'GET duties' => [LetsIn::LEADS, []],
             'GET duties/new' => [LetsIn::LEADS, []],
             'GET duties/calendar.ics' => [LetsIn::LEADS, []],
+            'GET duties/export' => [LetsIn::LEADS, []],
             'POST duties/preview' => [LetsIn::LEADS, []],
             'PUT duties' => [LetsIn::LEADS, []],
             'GET duties/{duty}/edit' => [LetsIn::LEADS, []],

@@ -1,8 +1,10 @@
 import { Head, Link, router } from '@inertiajs/react';
 import type { DutiesPageProps, DutyLine } from '@props/Duties/DutiesPage';
+import { useState } from 'react';
 import { useFormats } from '@/lib/format';
 import { say } from '@/lib/words';
 import { DutyDate } from '@/parts/duty/DutyAside';
+import { TableImport } from '@/parts/tables/TableImport';
 import { Button } from '@/ui/Button';
 import { Pages } from '@/ui/Pages';
 
@@ -34,6 +36,7 @@ function Row({ duty }: { duty: DutyLine }) {
 
 /** What the house does again and again. */
 export default function Duties({ duties, page, pages }: DutiesPageProps) {
+    const [bringsIn, setBringsIn] = useState(false);
     return (
         <>
             <Head title={say('duty.all')} />
@@ -43,6 +46,14 @@ export default function Duties({ duties, page, pages }: DutiesPageProps) {
                 <a href="/duties/calendar.ics" className="text-sky underline">
                     {say('duty.as_calendar')}
                 </a>
+                {duties.length > 0 && (
+                    <a href="/duties/export" className="text-sky underline">
+                        {say('customer.export')}
+                    </a>
+                )}
+                <Button look="quiet" onClick={() => setBringsIn(true)}>
+                    {say('case.bring_in')}
+                </Button>
                 <Button look="main" onClick={() => router.visit('/duties/new')}>
                     {say('duty.new')}
                 </Button>
@@ -70,6 +81,15 @@ export default function Duties({ duties, page, pages }: DutiesPageProps) {
                 </div>
             )}
             <Pages page={page} pages={pages} onShow={(next) => router.get('/duties', { page: next })} />
+            {bringsIn && (
+                <TableImport
+                    kind="duties"
+                    title={say('duty.table_title')}
+                    note={say('duty.table_note')}
+                    example={'name\tkind\ttitle\tpeople\trule\tfrom\tcustomer'}
+                    onClose={() => setBringsIn(false)}
+                />
+            )}
         </>
     );
 }

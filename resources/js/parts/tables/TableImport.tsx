@@ -82,7 +82,7 @@ export function TableImport({
     example,
     onClose,
 }: {
-    kind: 'customers' | 'places' | 'tasks' | 'cases';
+    kind: 'customers' | 'places' | 'tasks' | 'cases' | 'duties';
     title: string;
     note: string;
     /** the first lines of a table */
