@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Alerts;
 
 use App\Bridge\Snapshot;
+use App\Models\Duties\Duty;
 use App\Models\Messages\Message;
 use App\Models\Tasks\ChainCut;
 use App\Words\Words;
@@ -43,6 +44,7 @@ final class AlertWords
             AlertKind::Overload, AlertKind::Cut, AlertKind::CannotBeInTime, AlertKind::Unplaced => '/floor',
             AlertKind::SkillMissing => '/absences',
             AlertKind::GivenUp => '/outbox?state=given_up',
+            AlertKind::DutyNotMade => '/duties',
         };
     }
 
@@ -68,6 +70,15 @@ final class AlertWords
                 link: "/outbox?message={$of->about}",
             ),
             AlertKind::Cut => new SaidAlert($words->say($path), ChainCut::query()->find($of->about)?->task_id),
+            AlertKind::DutyNotMade => self::duty(Duty::query()->find($of->about), $path, $words),
         };
+    }
+
+    private static function duty(?Duty $duty, string $path, Words $words): SaidAlert
+    {
+        return new SaidAlert(
+            $words->say($path, ['duty' => $duty->name ?? '']),
+            link: $duty === null ? self::place(AlertKind::DutyNotMade) : "/duties/{$duty->slug}/edit",
+        );
     }
 }

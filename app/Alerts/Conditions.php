@@ -7,6 +7,7 @@ namespace App\Alerts;
 use App\Bridge\HouseAt;
 use App\Bridge\WorkReader;
 use App\Models\Alerts\Alert;
+use App\Models\Duties\Duty;
 use App\Models\Messages\Message;
 use App\Models\Tasks\ChainCut;
 use App\Models\Tasks\Handoff;
@@ -15,6 +16,7 @@ use Carbon\CarbonImmutable;
 use OpenBaton\Core\Alert\AlertKind;
 use OpenBaton\Core\Alert\Condition;
 use OpenBaton\Core\Alert\WorkConditions;
+use OpenBaton\Core\Flow\Duty\DutyMissed;
 use OpenBaton\Core\Message\MessageState;
 
 /** What holds now of all that leads may be alerted to. */
@@ -78,6 +80,15 @@ final class Conditions
         yield from self::rows(
             AlertKind::Cut,
             ChainCut::query()->whereNull('seen_at')->limit(self::MOST)->pluck('id')->all(),
+        );
+        yield from self::rows(
+            AlertKind::DutyNotMade,
+            Duty::query()
+                ->whereRelation('lastDate', 'missed', DutyMissed::Impossible)
+                ->orderBy('id')
+                ->limit(self::MOST)
+                ->pluck('id')
+                ->all(),
         );
     }
 

@@ -65,6 +65,12 @@ const FORMS = [
         ["(//table//input[@type='checkbox'])[2]", "//button[contains(., 'Hand 1 on')]"],
         SENDS,
     ],
+    'runsheet/StartOnMany.tsx' => [
+        'hanneke',
+        '/tasks',
+        ["(//table//input[@type='checkbox'])[2]", "//button[contains(., 'Start a runsheet on 1')]"],
+        SENDS,
+    ],
     'tasks/NamedLists.tsx' => ['hanneke', '/tasks?due=late', ['Name this list …', 'Name := Late'], SENDS],
     'absence/AbsenceDialog.tsx' => ['hanneke', '/absences', ['Enter an absence'], SENDS],
     'absence/DecideDialog.tsx' => ['hanneke', '/absences/{asked}', ['Approve'], SENDS],

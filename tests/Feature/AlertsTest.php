@@ -18,8 +18,10 @@ use OpenBaton\Core\Absence\AbsenceKind;
 use OpenBaton\Core\Absence\AbsenceStatus;
 use OpenBaton\Core\Absence\HandBackPolicy;
 use OpenBaton\Core\Absence\HeldPolicy;
+use OpenBaton\Core\Flow\Duty\DutyMissed;
 use OpenBaton\Core\Message\MessageState;
 use Tests\Support\Clock;
+use Tests\Support\Duties;
 use Tests\Support\House;
 
 require_once __DIR__ . '/MessagesFunctions.php';
@@ -126,6 +128,19 @@ it(
     },
 );
 
+it('tells of a standing duty whose task could not be made, for as long as that was its last date', function (): void {
+    $dates = Duties::save()->dates();
+    $dates->create(['key' => '2026-03-06', 'date' => '2026-03-06', 'missed' => DutyMissed::Impossible, 'at' => now()]);
+    $told = [
+        'hanneke  The task of the duty “Reed count” could not be made: its kind is no longer there /duties/reeds/edit',
+    ];
+    expect(alertsAt('2026-03-06T09:05:00Z'))->toBe($told);
+    expect(alertsAt('2026-03-06T09:10:00Z'))->toBe($told);
+    $dates->create(['key' => '2026-03-13', 'date' => '2026-03-13', 'missed' => DutyMissed::Late, 'at' => now()]);
+    expect(alertsAt('2026-03-13T09:05:00Z'))->toBe($told);
+    expect(RaisedAlert::query()->count())->toBe(0);
+});
+
 it('tells more than five of a kind as one', function (): void {
     foreach (range(1, 6) as $task) {
         House::arrive('quote');
@@ -155,7 +170,7 @@ it('is the leads\' to set, within bounds', function (): void {
     setsAlert('given_up', ['threshold' => null])->assertSessionHasNoErrors();
     setsAlert('nothing')->assertNotFound();
     expect(Alert::query()->pluck('kind')->all())->toBe(['given_up']);
-    expect($this->get('/alerts')->assertOk()->viewData('page')['props']['alerts'])->toHaveCount(6);
+    expect($this->get('/alerts')->assertOk()->viewData('page')['props']['alerts'])->toHaveCount(7);
 });
 
 it('looks every five minutes, once', function (): void {

@@ -18,6 +18,8 @@ enum AlertKind: string
     case GivenUp = 'given_up';
     /** What follows from rules was cut short. */
     case Cut = 'cut';
+    /** The task of a standing duty could not be made for its last date. */
+    case DutyNotMade = 'duty_not_made';
 
     /** @return int|null in percent or minutes, as its case says; null: it has none */
     public function usualThreshold(): ?int
