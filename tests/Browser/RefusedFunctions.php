@@ -5,6 +5,9 @@ declare(strict_types=1);
 /** What sends a form where the steps do not name it. */
 const SENDS = "(//*[@role='dialog']//button[@type='submit'])[last()]";
 
+/** The first row of a table. */
+const TICKED = "(//table//input[@type='checkbox'])[2]";
+
 /**
  * By their source: who sees it, where, what is pressed (or typed, after the label; each time, with a star) until it can
  * be sent, and what sends it.
@@ -59,18 +62,8 @@ const FORMS = [
     ],
     'Sweeps/SweepRun.tsx' => ['hanneke', '/rulebook/sweep-runs/{run}', [], "(//table//input[@type='checkbox'])[2]"],
     'tables/TableImport.tsx' => ['hanneke', '/customers', ['From a table …'], "//input[@type='file']"],
-    'tasks/HandOnMany.tsx' => [
-        'hanneke',
-        '/tasks',
-        ["(//table//input[@type='checkbox'])[2]", "//button[contains(., 'Hand 1 on')]"],
-        SENDS,
-    ],
-    'runsheet/StartOnMany.tsx' => [
-        'hanneke',
-        '/tasks',
-        ["(//table//input[@type='checkbox'])[2]", "//button[contains(., 'Start a runsheet on 1')]"],
-        SENDS,
-    ],
+    'tasks/HandOnMany.tsx' => ['hanneke', '/tasks', [TICKED, "//button[contains(., 'Hand 1 on')]"], SENDS],
+    'runsheet/StartOnMany.tsx' => ['hanneke', '/tasks', [TICKED, "//button[contains(., 'sheet on 1')]"], SENDS],
     'tasks/NamedLists.tsx' => ['hanneke', '/tasks?due=late', ['Name this list …', 'Name := Late'], SENDS],
     'absence/AbsenceDialog.tsx' => ['hanneke', '/absences', ['Enter an absence'], SENDS],
     'absence/DecideDialog.tsx' => ['hanneke', '/absences/{asked}', ['Approve'], SENDS],
