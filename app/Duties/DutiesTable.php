@@ -17,8 +17,8 @@ use OpenBaton\Core\Document\DutyFormat;
 use OpenBaton\Core\Document\Node;
 
 /**
- * Standing duties as a table: a line for each, by its id, or by its name where it has none. One that is there already is
- * changed, and what is empty stays as it is, so that a table that goes out comes in again and changes nothing.
+ * Standing duties as a table: a line for each, by its id, or by its name where it has none. One that is there already
+ * is changed, and what is empty stays as it is, so that a table that goes out comes in again and changes nothing.
  */
 final class DutiesTable implements ImportKind
 {
