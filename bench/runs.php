@@ -18,7 +18,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Application;
 use OpenBaton\Core\Document\Node;
 
-const LOOKS = 15;
+const LOOKS = 9;
 const DUE_AT_A_LOOK = 10;
 
 /** @var Application $app */
@@ -113,7 +113,7 @@ foreach ([100, 10_000] as $number) {
         RunBlock::query()
             ->whereIn('run_id', $due)
             ->where('key', 'first')
-            ->update(['wakes_at' => CarbonImmutable::now()]);
+            ->update(['reached_at' => CarbonImmutable::now()->subDays(60), 'wakes_at' => CarbonImmutable::now()]);
         $busy[] = looked($app);
         $moved = RunBlock::query()->whereIn('run_id', $due)->where('key', 'then')->where('state', 'open')->count();
         if ($moved !== DUE_AT_A_LOOK) {
