@@ -54,7 +54,9 @@ final readonly class DutiesPiece
         foreach ($house->roster->teams as $team) {
             $this->teams->add($team->id, $team->name);
         }
-        $named = array_map(static fn(ImportRow $row): string => self::task($row)['customer'] ?? '', $rows);
+        $named = array_values(
+            array_filter(array_column(array_map(self::task(...), $rows), 'customer'), is_string(...)),
+        );
         $this->customers = Names::ofCustomers($named);
         $this->offered = array_fill_keys(self::offered($this->customers->all($named)), true);
         $this->there = self::known($rows);
@@ -85,7 +87,7 @@ final readonly class DutiesPiece
     }
 
     /**
-     * @return array<string, mixed> the document of the duty as the row has it, with ids in place of names
+     * @return array<array-key, mixed> the document of the duty as the row has it, with ids in place of names
      *
      * @throws DocumentError where a name is that of several
      */

@@ -12,6 +12,7 @@ use App\Tables\Cell;
 use App\Tables\ImportKind;
 use App\Tables\ImportRow;
 use App\Tables\ImportVerdict;
+use Illuminate\Support\Arr;
 use OpenBaton\Core\Document\DocumentError;
 use OpenBaton\Core\Document\DutyFormat;
 use OpenBaton\Core\Document\Node;
@@ -88,11 +89,15 @@ final class DutiesTable implements ImportKind
 
     public function document(array $cells): array
     {
-        $document = [];
+        $said = [];
         foreach (self::MEMBERS as $member => $column) {
             if (isset($cells[$column])) {
-                data_set($document, str_replace('/', '.', $member), self::value($column, $cells[$column]));
+                $said[str_replace('/', '.', $member)] = self::value($column, $cells[$column]);
             }
+        }
+        $document = [];
+        foreach (Arr::undot($said) as $member => $value) {
+            $document[(string) $member] = $value;
         }
 
         return $document;
