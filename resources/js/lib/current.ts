@@ -26,8 +26,12 @@ export function useCurrent(): Currency {
     const { component } = usePage();
     const [state, setState] = useState<Currency>('current');
     const known = useRef<Known>({ page: '', stamp: '', topics: null });
+    const asked = useRef<(() => void) | null>(null);
     const signedIn = viewer !== null;
     const taskId = task?.id ?? null;
+
+    // What was asked of the page as it was comes too late once somebody goes elsewhere.
+    useEffect(() => router.on('start', ({ detail: { visit } }) => void (visit.async || asked.current?.())), []);
 
     useEffect(() => {
         if (!signedIn) return;
@@ -56,6 +60,9 @@ export function useCurrent(): Currency {
                 router.reload({
                     preserveUrl: true,
                     data,
+                    onCancelToken: ({ cancel }) => (asked.current = cancel),
+                    onFinish: () => (asked.current = null),
+                    onCancel: () => (known.current = { page: '', stamp: '', topics: null }),
                     ...(stale === 'all' ? { except: ['notice'] } : { only: stale }),
                 });
             } catch (error) {
