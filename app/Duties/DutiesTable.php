@@ -117,7 +117,7 @@ final class DutiesTable implements ImportKind
                 }
                 $lines[$id] = $row->line;
 
-                return self::verdict($row, $piece, $house);
+                return self::verdict($row, Node::root($piece->duty($row)), $piece, $house);
             } catch (DocumentError $error) {
                 return ImportVerdict::wrong($row->line, $row->text('name'), $error, self::MEMBERS);
             }
@@ -132,9 +132,10 @@ final class DutiesTable implements ImportKind
 
         return array_map(function (ImportRow $row) use ($by, $house, $piece): ImportVerdict {
             try {
-                $verdict = self::verdict($row, $piece, $house);
+                $document = Node::root($piece->duty($row));
+                $verdict = self::verdict($row, $document, $piece, $house);
                 if ($verdict->what !== ImportVerdict::SAME) {
-                    ($this->save)(Node::root($piece->duty($row)), $piece->there($row)->revision ?? 0, $by);
+                    ($this->save)($document, $piece->there($row)->revision ?? 0, $by);
                 }
 
                 return $verdict;
@@ -145,9 +146,9 @@ final class DutiesTable implements ImportKind
     }
 
     /** @throws DocumentError with all that is wrong with the duty */
-    private static function verdict(ImportRow $row, DutiesPiece $piece, Snapshot $house): ImportVerdict
+    private static function verdict(ImportRow $row, Node $document, DutiesPiece $piece, Snapshot $house): ImportVerdict
     {
-        $duty = ReadDuty::ofCustomers(Node::root($piece->duty($row)), $house, $piece->isCustomer(...));
+        $duty = ReadDuty::ofCustomers($document, $house, $piece->isCustomer(...));
         $there = $piece->there($row);
 
         return new ImportVerdict(

@@ -220,8 +220,7 @@ final class GoOn
         if ($row === null || (!($before instanceof TaskSubject) && !($before instanceof CaseSubject))) {
             return;
         }
-        $column = $row instanceof Task ? 'task_id' : 'case_id';
-        $after = $before->with(['runs' => Row::query()->running()->where($column, $row->id)->count()]);
+        $after = $before->with(['runs' => Row::query()->running()->ofSubject($row)->count()]);
         $at = CarbonImmutable::now()->getTimestamp();
         $user = $by === null ? $hand->row->started_by : $by->user?->id;
         $this->runner->run(

@@ -92,6 +92,12 @@ final class Run extends Model
         $query->where('state', RunState::Running);
     }
 
+    /** @param Builder<self> $query */
+    public function scopeOfSubject(Builder $query, Task|CustomerCase $of): void
+    {
+        $query->where($of instanceof Task ? 'task_id' : 'case_id', $of->id);
+    }
+
     /** @return list<string> slugs of the runsheets of which a run on a case was finished since an instant */
     public static function finishedOn(string $caseId, int $since): array
     {

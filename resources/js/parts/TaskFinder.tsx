@@ -46,14 +46,13 @@ function Sort({ hit }: { hit: FoundCase | FoundWork }) {
     return <span className="text-plum">{isCase(hit) ? say('case.found') : say(`found_work.${hit.work}`)} </span>;
 }
 
+function noteOf(hit: Hit): string {
+    if (isWork(hit)) return '';
+    if (isCase(hit)) return hit.stage;
+    return isOpen(hit) ? hit.kind : say(`status.${hit.status}`).toLocaleLowerCase();
+}
+
 function Line({ hit }: { hit: Hit }) {
-    const note = isWork(hit)
-        ? ''
-        : isCase(hit)
-          ? hit.stage
-          : isOpen(hit)
-            ? hit.kind
-            : say(`status.${hit.status}`).toLocaleLowerCase();
     return (
         <>
             {!isWork(hit) && <span className="font-mono text-xs text-ink2">{hit.number}</span>}
@@ -61,7 +60,7 @@ function Line({ hit }: { hit: Hit }) {
                 {(isWork(hit) || isCase(hit)) && <Sort hit={hit} />}
                 {hit.title}
             </span>
-            <span className="text-xs text-ink2">{note}</span>
+            <span className="text-xs text-ink2">{noteOf(hit)}</span>
         </>
     );
 }

@@ -50,12 +50,7 @@ final readonly class RunController
     private function list(Request $request, Task|CustomerCase $of): JsonResponse
     {
         Gate::authorize('view', $of);
-        $page = Latest::page(
-            $request,
-            Run::query()
-                ->where($of instanceof Task ? 'task_id' : 'case_id', $of->id)
-                ->with(RunDocument::RELATIONS),
-        );
+        $page = Latest::page($request, Run::query()->ofSubject($of)->with(RunDocument::RELATIONS));
 
         return new JsonResponse(['runs' => $this->documents($page->rows), 'before' => $page->before]);
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Duties;
 
-use App\Bridge\Snapshot;
 use App\Duties\DutiesTable;
 use App\Http\Viewer;
 use App\Models\Duties\Duty;
@@ -12,6 +11,7 @@ use App\Models\House\House;
 use App\Tables\TableWriter;
 use Illuminate\Support\Facades\Gate;
 use OpenBaton\Core\Document\Duration;
+use OpenBaton\Core\People\Person;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** All standing duties as a table, which comes in again as it goes out. */
@@ -24,22 +24,23 @@ final readonly class DutyTableController
     public function __invoke(): StreamedResponse
     {
         Gate::authorize('shape', House::class);
-        $house = $this->viewer->snapshot();
+        $names = self::names($this->viewer->snapshot()->roster->people);
 
-        return TableWriter::response('duties', static function (TableWriter $table) use ($house): void {
+        return TableWriter::response('duties', static function (TableWriter $table) use ($names): void {
             $table->line(array_values(DutiesTable::MEMBERS));
             foreach (Duty::query()->orderBy('slug')->lazy(self::PIECE) as $duty) {
-                $table->line(self::cells((array) $duty->document, $house));
+                $table->line(self::cells((array) $duty->document, $names));
             }
         });
     }
 
     /**
-     * @param array<array-key, mixed> $document
+     * @param array<array-key, mixed>  $document
+     * @param array<array-key, string> $names    of people, by id
      *
      * @return list<mixed> in the order of the columns
      */
-    private static function cells(array $document, Snapshot $house): array
+    private static function cells(array $document, array $names): array
     {
         $cells = [];
         foreach (DutiesTable::MEMBERS as $member => $column) {
@@ -47,7 +48,7 @@ final readonly class DutyTableController
             $cells[] = match ($column) {
                 'minutes' => is_string($value) ? Duration::parse($value) : null,
                 'people' => array_map(
-                    static fn(mixed $id): string => self::person(is_string($id) ? $id : '', $house),
+                    static fn(mixed $id): string => is_string($id) ? $names[$id] ?? $id : '',
                     is_array($value) ? array_values($value) : [],
                 ),
                 default => $value,
@@ -57,12 +58,16 @@ final readonly class DutyTableController
         return $cells;
     }
 
-    /** The name of somebody, or their id where it is not theirs alone. */
-    private static function person(string $id, Snapshot $house): string
+    /**
+     * @param array<array-key, Person> $people
+     *
+     * @return array<array-key, string> the names that are somebody's alone, by their id
+     */
+    private static function names(array $people): array
     {
-        $name = $house->roster->people[$id]->name ?? $id;
-        $of = array_filter($house->roster->people, static fn($one): bool => $one->name === $name);
+        $names = array_map(static fn(Person $one): string => $one->name, $people);
+        $of = array_count_values($names);
 
-        return count($of) === 1 ? $name : $id;
+        return array_filter($names, static fn(string $name): bool => $of[$name] === 1);
     }
 }

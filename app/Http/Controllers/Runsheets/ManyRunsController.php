@@ -11,10 +11,8 @@ use App\Models\Cases\CustomerCase;
 use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
 use App\Refusals\RunNotStarted;
-use App\Runsheets\BeginRun;
-use App\Runsheets\GoOn;
+use App\Runsheets\StartRun;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** A runsheet started on several tasks or cases, each by itself: where it can't be is told, on the others it is. */
@@ -24,8 +22,7 @@ final class ManyRunsController
         StartManyRunsRequest $request,
         Viewer $viewer,
         EachByItself $each,
-        BeginRun $begin,
-        GoOn $goOn,
+        StartRun $start,
     ): JsonResponse {
         $sheet = $request->sheet();
         $all = $request->subjects($sheet);
@@ -35,12 +32,10 @@ final class ManyRunsController
 
         return $each->answer(
             $all,
-            static function (Task|CustomerCase $of) use ($sheet, $viewer, $begin, $goOn): void {
-                $run = DB::transaction(static fn(): Run => $begin->byHand($sheet, $of, $viewer->actor()), attempts: 3);
-                if (!$run->wasRecentlyCreated) {
+            static function (Task|CustomerCase $of) use ($sheet, $viewer, $start): void {
+                if (!$start($sheet, $of, $viewer->actor())->wasRecentlyCreated) {
                     throw RunNotStarted::already($sheet->name);
                 }
-                $goOn($run->id);
             },
             static fn(Task|CustomerCase $of): array => ['number' => (int) $of->number],
         );

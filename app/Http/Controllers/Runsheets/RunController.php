@@ -15,12 +15,11 @@ use App\Models\Cases\CustomerCase;
 use App\Models\Runsheets\Run;
 use App\Models\Tasks\Task;
 use App\Refusals\RunMovedOn;
-use App\Runsheets\BeginRun;
 use App\Runsheets\GoOn;
 use App\Runsheets\MoveRun;
+use App\Runsheets\StartRun;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -33,7 +32,7 @@ use OpenBaton\Core\Flow\Run\RunRefused;
 /** Runs of runsheets: looked at, started and steered. */
 final readonly class RunController
 {
-    public function __construct(private Viewer $viewer, private GoOn $goOn, private BeginRun $begin) {}
+    public function __construct(private Viewer $viewer, private GoOn $goOn, private StartRun $startRun) {}
 
     public function index(Request $request, RunsPage $page): Response
     {
@@ -69,11 +68,7 @@ final readonly class RunController
     /** Where one of the runsheet goes on there already, that is answered. */
     private function start(StartRunRequest $request, Task|CustomerCase|null $of): JsonResponse
     {
-        $run = DB::transaction(
-            fn(): Run => $this->begin->byHand($request->sheet(), $of, $this->viewer->actor()),
-            attempts: 3,
-        );
-        ($this->goOn)($run->id);
+        $run = ($this->startRun)($request->sheet(), $of, $this->viewer->actor());
 
         return new JsonResponse(['id' => $run->id], $run->wasRecentlyCreated ? 201 : 200);
     }

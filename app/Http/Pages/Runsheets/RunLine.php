@@ -36,7 +36,7 @@ final class RunLine
     {
         return array_values(
             Run::query()
-                ->where($of instanceof Task ? 'task_id' : 'case_id', $of->id)
+                ->ofSubject($of)
                 ->with(self::RELATIONS)
                 ->orderByRaw('over_at IS NOT NULL')
                 ->orderByDesc('id')

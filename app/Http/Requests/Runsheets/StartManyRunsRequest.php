@@ -15,6 +15,8 @@ use OpenBaton\Core\Subject\SubjectKind;
 /** A runsheet that is started on several tasks, or on several cases. */
 final class StartManyRunsRequest extends InputRequest
 {
+    use NamesRunsheet;
+
     private const MOST = 200;
 
     public function authorize(): bool
@@ -26,7 +28,7 @@ final class StartManyRunsRequest extends InputRequest
     public function rules(): array
     {
         return [
-            'runsheet' => ['required', 'string', 'exists:runsheets,slug'],
+            'runsheet' => self::RUNSHEET,
             'ids' => ['required', 'array', 'max:' . self::MOST],
             'ids.*' => ['required', 'string', 'ulid', 'distinct'],
         ];
@@ -36,11 +38,6 @@ final class StartManyRunsRequest extends InputRequest
     public function messages(): array
     {
         return ['runsheet.*' => 'Choose a runsheet.'];
-    }
-
-    public function sheet(): Runsheet
-    {
-        return Runsheet::query()->where('slug', $this->line('runsheet'))->firstOrFail();
     }
 
     /** @return Collection<int, Task>|Collection<int, CustomerCase> of what the runsheet is about */

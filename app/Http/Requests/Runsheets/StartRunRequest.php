@@ -13,6 +13,8 @@ use App\Models\Tasks\Task;
 /** A runsheet that is started on a task, a case, or nothing. */
 final class StartRunRequest extends InputRequest
 {
+    use NamesRunsheet;
+
     public function authorize(): bool
     {
         return $this->user()?->can('create', [Run::class, $this->of()]) === true;
@@ -21,7 +23,7 @@ final class StartRunRequest extends InputRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['runsheet' => ['required', 'string', 'exists:runsheets,slug']];
+        return ['runsheet' => self::RUNSHEET];
     }
 
     /** @return array<string, string> */
@@ -35,10 +37,5 @@ final class StartRunRequest extends InputRequest
         $of = $this->route('task') ?? $this->route('case');
 
         return $of instanceof Task || $of instanceof CustomerCase ? $of : null;
-    }
-
-    public function sheet(): Runsheet
-    {
-        return Runsheet::query()->where('slug', $this->line('runsheet'))->firstOrFail();
     }
 }
