@@ -7,23 +7,17 @@ declare(strict_types=1);
  * edits of other tasks take alone and beside the making. Stopped on the way and taken up again. Prints JSON.
  */
 
-use App\Access\Actor;
 use App\Models\Access\User;
 use App\Models\People\Place;
 use App\Models\Rollouts\NodeState;
 use App\Models\Rollouts\Rollout;
 use App\Models\Rollouts\RolloutState;
-use App\Models\Tasks\Task;
 use App\Rollouts\MakeRollout;
 use App\Rollouts\StartRollout;
 use App\Rollouts\SteerRollout;
 use App\Rollouts\UndoRollout;
-use App\Tasks\Edit;
-use App\Tasks\EditTask;
 use Illuminate\Foundation\Application;
 use OpenBaton\Core\Document\Node;
-use OpenBaton\Core\Subject\TaskSubject;
-use OpenBaton\Core\Workload\Priority;
 
 const LEAVES = 2_000;
 const OTHERS = 300;
@@ -31,6 +25,7 @@ const OTHERS = 300;
 /** @var Application $app */
 $app = require __DIR__ . '/boot.php';
 require __DIR__ . '/measure.php';
+require __DIR__ . '/edits.php';
 config(['queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null']]);
 $user = User::query()->where('email', 'hanneke@alderquill.example')->firstOrFail();
 
@@ -46,13 +41,6 @@ if (($argv[1] ?? '') === 'make') {
     exit();
 }
 
-/** @param Closure(): mixed $what */
-$seconds = static function (Closure $what): float {
-    $begin = hrtime(true);
-    $what();
-
-    return (hrtime(true) - $begin) / 1e9;
-};
 /** A region with twenty districts of a hundred schools each. */
 $place = static fn(string $slug, ?Place $above): Place => Place::query()->firstOrCreate(
     ['slug' => $slug],
@@ -65,22 +53,7 @@ for ($district = 0; $district < LEAVES / 100; ++$district) {
         $place("bench-school-{$district}-{$school}", $within);
     }
 }
-$edited = Task::query()
-    ->where('title', 'Open task')
-    ->orderByDesc('id')
-    ->limit(3 * OTHERS)
-    ->get(['id'])
-    ->map(static fn(Task $task): string => $task->id)
-    ->all();
-$editTask = $app->make(EditTask::class);
-$tag = uniqid('beside ');
-/** @return float milliseconds */
-$edit = static function () use ($editTask, $user, $seconds, $tag, &$edited): float {
-    $id = array_pop($edited) ?? throw new RuntimeException('There are too few tasks.');
-    $change = static fn(TaskSubject $subject): TaskSubject => $subject->prioritised(Priority::High)->tagged($tag);
-
-    return 1_000 * $seconds(static fn() => $editTask($id, null, new Edit('edited', $change), Actor::user($user)));
-};
+$edit = editsOf($app, $user, 3 * OTHERS);
 $making = static function (Rollout $rollout): mixed {
     return proc_open([PHP_BINARY, '-d', 'memory_limit=1G', __FILE__, 'make', $rollout->id], [], $pipes) ?:
         throw new RuntimeException('No process.');
@@ -88,7 +61,7 @@ $making = static function (Rollout $rollout): mixed {
 
 $alone = array_map($edit, range(1, OTHERS));
 $rollout = null;
-$put = $seconds(static function () use ($app, $region, $user, &$rollout): void {
+$put = secondsOf(static function () use ($app, $region, $user, &$rollout): void {
     $rollout = $app->make(StartRollout::class)(
         Node::root([
             'name' => 'Of the benchmark',
@@ -125,7 +98,7 @@ while (proc_get_status($process)['running']) {
 $took = (hrtime(true) - $begin) / 1e9;
 $all = $made();
 $steer->takeBack($rollout->refresh(), $user);
-$undone = $seconds(
+$undone = secondsOf(
     static fn() => $untilOver(new UndoRollout($rollout->id, $user->id), $rollout->id, RolloutState::Undoing),
 );
 echo json_encode([

@@ -9,7 +9,6 @@ declare(strict_types=1);
  * tasks there.
  */
 
-use App\Access\Actor;
 use App\Bridge\TaskSubjects;
 use App\Models\Access\User;
 use App\Models\Sweeps\NamedSweep;
@@ -21,11 +20,7 @@ use App\Sweeps\SaveSweep;
 use App\Sweeps\SteerSweep;
 use App\Sweeps\SweepOne;
 use App\Sweeps\SweepOrder;
-use App\Tasks\Edit;
-use App\Tasks\EditTask;
 use Illuminate\Foundation\Application;
-use OpenBaton\Core\Subject\TaskSubject;
-use OpenBaton\Core\Workload\Priority;
 
 const SWEPT = 5_000;
 const EDITS = 400;
@@ -33,6 +28,7 @@ const EDITS = 400;
 /** @var Application $app */
 $app = require __DIR__ . '/boot.php';
 require __DIR__ . '/measure.php';
+require __DIR__ . '/edits.php';
 config(['queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null']]);
 $user = User::query()->where('email', 'hanneke@alderquill.example')->firstOrFail();
 
@@ -41,29 +37,7 @@ if (($argv[1] ?? '') === 'carry') {
     exit();
 }
 
-/** @param Closure(): mixed $what */
-$seconds = static function (Closure $what): float {
-    $begin = hrtime(true);
-    $what();
-
-    return (hrtime(true) - $begin) / 1e9;
-};
-$edited = Task::query()
-    ->where('title', 'Open task')
-    ->orderByDesc('id')
-    ->limit(2 * EDITS)
-    ->get(['id'])
-    ->map(static fn(Task $task): string => $task->id)
-    ->all();
-$editTask = $app->make(EditTask::class);
-$tag = uniqid('edited ');
-/** @return float milliseconds */
-$edit = static function () use ($editTask, $user, $seconds, $tag, &$edited): float {
-    $id = array_pop($edited) ?? throw new RuntimeException('There are too few tasks.');
-    $change = static fn(TaskSubject $subject): TaskSubject => $subject->prioritised(Priority::High)->tagged($tag);
-
-    return 1_000 * $seconds(static fn() => $editTask($id, null, new Edit('edited', $change), Actor::user($user)));
-};
+$edit = editsOf($app, $user, 2 * EDITS);
 
 $some = Task::query()
     ->where('title', 'Open task')
@@ -90,7 +64,7 @@ $sweep =
         $user,
     );
 $run = $app->make(SteerSweep::class)->look(new SweepOrder($sweep, ['filter' => []], $user));
-$look = $seconds(static fn() => $app->call([new LookAtSweep($run->id), 'handle']));
+$look = secondsOf(static fn() => $app->call([new LookAtSweep($run->id), 'handle']));
 $run->refresh();
 $figures = ['looked' => $run->looked, 'look_seconds' => round($look, 1), 'would_change' => $run->tasks()->count()];
 $app->make(SteerSweep::class)->carryOut($run, $user);
@@ -102,7 +76,7 @@ foreach (range(0, EDITS - 1, 20) as $from) {
     $piece = [];
     $reading =
         1_000 *
-        $seconds(static function () use ($run, $relations, $from, &$piece): void {
+        secondsOf(static function () use ($run, $relations, $from, &$piece): void {
             $piece = $run
                 ->tasks()
                 ->with($relations)
@@ -114,7 +88,7 @@ foreach (range(0, EDITS - 1, 20) as $from) {
         });
     foreach ($piece as $row) {
         $alone[] = $edit();
-        $swept[] = $reading / 20 + 1_000 * $seconds(static fn() => $sweepOne($run, $row));
+        $swept[] = $reading / 20 + 1_000 * secondsOf(static fn() => $sweepOne($run, $row));
     }
 }
 
